@@ -1,0 +1,40 @@
+import { turn, type ReadonlyTriple, type Triple } from './vector';
+
+/**
+ * OKLab: B. Ottosson, "A perceptual color space for image processing" (2020), with the matrices that
+ * CSS Color 4 recalculated for its exact D65. Lightness 0–1; a and b about −0.4 to 0.4.
+ * The matrix of linear sRGB to cone response is CSS's XYZ-to-LMS times its sRGB-to-XYZ; its inverse likewise.
+ * They stand as plain numbers because these two functions are the innermost of the product.
+ */
+export function linearToOklab(r: number, g: number, b: number): Triple {
+	const l = Math.cbrt(0.41222146947076305 * r + 0.5363325372617348 * g + 0.05144599326750221 * b);
+	const m = Math.cbrt(0.21190349581782522 * r + 0.6806995506452344 * g + 0.10739695353694056 * b);
+	const s = Math.cbrt(0.08830245919005643 * r + 0.2817188391361215 * g + 0.6299787016738222 * b);
+	return [
+		0.210454268309314 * l + 0.7936177747023054 * m - 0.0040720430116193 * s,
+		1.9779985324311684 * l - 2.42859224204858 * m + 0.450593709617411 * s,
+		0.0259040424655478 * l + 0.7827717124575296 * m - 0.8086757549230774 * s
+	];
+}
+
+export function oklabToLinear(lightness: number, a: number, b: number): Triple {
+	const l = (lightness + 0.3963377773761749 * a + 0.2158037573099136 * b) ** 3;
+	const m = (lightness - 0.1055613458156586 * a - 0.0638541728258133 * b) ** 3;
+	const s = (lightness - 0.0894841775298119 * a - 1.2914855480194092 * b) ** 3;
+	return [
+		4.076741636075958 * l - 3.3077115392580616 * m + 0.2309699031821043 * s,
+		-1.2684379732850317 * l + 2.6097573492876887 * m - 0.34131937600265727 * s,
+		-0.004196076138675564 * l - 0.7034186179359363 * m + 1.7076146940746117 * s
+	];
+}
+
+/** Rectangular to polar, for OKLab and CIE Lab alike: hue in degrees 0–360, 0 where there is no chroma. */
+export function toPolar([lightness, a, b]: ReadonlyTriple): Triple {
+	const chroma = Math.sqrt(a * a + b * b);
+	return [lightness, chroma, chroma === 0 ? 0 : turn((Math.atan2(b, a) * 180) / Math.PI)];
+}
+
+export function fromPolar([lightness, chroma, hue]: ReadonlyTriple): Triple {
+	const radians = (hue * Math.PI) / 180;
+	return [lightness, chroma * Math.cos(radians), chroma * Math.sin(radians)];
+}

@@ -1,0 +1,28 @@
+import { linearToHex } from './bytes';
+import { toLinear, type Colour } from './colour';
+import { inGamut, mapToGamut } from './gamut';
+import { linearToOklab } from './oklab';
+import { type Triple } from './vector';
+
+/** A colour as an sRGB screen can show it. */
+export interface Shown {
+	/** Linear sRGB, each channel 0–1. */
+	readonly linear: Triple;
+	/** `#rrggbb` */
+	readonly hex: string;
+	/** Whether it had to be brought into the gamut. */
+	readonly mapped: boolean;
+}
+
+/** Linear sRGB of any reach to what a screen can show; outside the gamut it is mapped by CSS Color 4. */
+export function showLinear([r, g, b]: Triple): Shown {
+	const fits = inGamut(r, g, b);
+	const linear = fits ? ([clip(r), clip(g), clip(b)] satisfies Triple) : mapToGamut(...linearToOklab(r, g, b));
+	return { linear, hex: linearToHex(linear[0], linear[1], linear[2]), mapped: !fits };
+}
+
+export function show(colour: Colour): Shown {
+	return showLinear(toLinear(colour));
+}
+
+const clip = (x: number): number => Math.min(1, Math.max(0, x));

@@ -1,0 +1,20 @@
+/** Three coordinates of a colour; which space they are in, the function's name says. */
+export type Triple = [number, number, number];
+export type ReadonlyTriple = readonly [number, number, number];
+export type Matrix = readonly [ReadonlyTriple, ReadonlyTriple, ReadonlyTriple];
+
+/** Matrix times column. */
+export function multiply(matrix: Matrix, [x, y, z]: ReadonlyTriple): Triple {
+	const [p, q, r] = matrix;
+	return [
+		p[0] * x + p[1] * y + p[2] * z,
+		q[0] * x + q[1] * y + q[2] * z,
+		r[0] * x + r[1] * y + r[2] * z
+	];
+}
+
+/** Brings any angle into 0 ≤ h < 360. */
+export function turn(degrees: number): number {
+	const rest = degrees % 360;
+	return rest < 0 ? rest + 360 : rest === 0 ? 0 : rest;
+}

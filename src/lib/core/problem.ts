@@ -1,0 +1,19 @@
+/** What can go wrong when the core is given something it cannot use. One code for one cause. */
+export type ProblemCode = 'colour-text' | 'count' | 'parents';
+
+/**
+ * The only error that the core throws: what was wrong, where, and what would be right.
+ * `place` is the index of the first character that does not fit, where the input was a text.
+ */
+export class Problem extends Error {
+	override readonly name = 'Problem';
+
+	constructor(
+		readonly code: ProblemCode,
+		message: string,
+		readonly expected: string,
+		readonly place: number | null = null
+	) {
+		super(message);
+	}
+}

@@ -1,0 +1,63 @@
+import { greyInk, ownGrey } from '../colour/grey';
+import { type ReadonlyTriple } from '../colour/vector';
+import { luminance } from '../colour/xyz';
+import { differenceOfLinear } from '../difference/lab-of-linear';
+import { type Scale } from './scale';
+
+/** Under this many ΔE00 two colours side by side are hard to tell apart (common practice, no source). */
+export const HARD_TO_TELL = 2;
+
+/** What is measured of a scale. Step numbers count from 1, as people count. */
+export interface Readings {
+	/** L* of each step, 0–100. */
+	readonly values: readonly number[];
+	/** ΔE00 between each step and the next. */
+	readonly differences: readonly number[];
+	/** The smallest difference divided by the largest, 0–1; 1 where nothing differs. */
+	readonly evenness: number;
+	/** How the value goes along the scale: level within 0.5 L*, only one way, or up and down. */
+	readonly course: 'level' | 'rising' | 'falling' | 'mixed';
+	/** Own grey of the first parent: its screen code, and the grey ink, 0–100 %, that prints it. */
+	readonly ownGrey: { readonly hex: string; readonly ink: number };
+	/** Steps that lay outside the screen gamut. */
+	readonly outOfGamut: readonly number[];
+	/** Steps that are hard to tell from the next one. */
+	readonly likeNext: readonly number[];
+	/** Steps that are hard to tell from the ground. */
+	readonly likeGround: readonly number[];
+}
+
+/** Evenness: the smallest difference divided by the largest; 1 where there is none. */
+export function evenness(differences: readonly number[]): number {
+	const largest = Math.max(...differences);
+	return largest > 0 ? Math.min(...differences) / largest : 1;
+}
+
+/** Rounding of codes and the greys between them stay under this many L*. */
+const LEVEL = 0.5;
+
+function course(values: readonly number[]): Readings['course'] {
+	if (Math.max(...values) - Math.min(...values) <= LEVEL) return 'level';
+	const climbs = values.slice(1).map((value, i) => value - values[i]!);
+	if (climbs.every((climb) => climb >= -LEVEL)) return 'rising';
+	return climbs.every((climb) => climb <= LEVEL) ? 'falling' : 'mixed';
+}
+
+/** Measures a scale that lies on a ground (linear sRGB). Differences are of the colours before they become codes. */
+export function readScale({ steps }: Scale, ground: ReadonlyTriple): Readings {
+	const values = steps.map(({ value }) => value);
+	const differences = steps.slice(1).map(({ linear }, i) => differenceOfLinear(steps[i]!.linear, linear));
+	const first = steps[0]!.linear;
+	const numbers = (matches: (index: number) => boolean): number[] =>
+		steps.flatMap((_, i) => (matches(i) ? [i + 1] : []));
+	return {
+		values,
+		differences,
+		evenness: evenness(differences),
+		course: course(values),
+		ownGrey: { hex: ownGrey(first), ink: greyInk(luminance(...first)) },
+		outOfGamut: numbers((i) => steps[i]!.mapped),
+		likeNext: numbers((i) => i < differences.length && differences[i]! < HARD_TO_TELL),
+		likeGround: numbers((i) => differenceOfLinear(steps[i]!.linear, ground) < HARD_TO_TELL)
+	};
+}

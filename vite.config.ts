@@ -1,0 +1,27 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+	plugins: [tailwindcss(), sveltekit()],
+	worker: { format: 'es' },
+	build: {
+		rolldownOptions: {
+			treeshake: {
+				// The component library imports its own index file, so nothing of it would ever be left out.
+				moduleSideEffects: [
+					{
+						test: /node_modules\/(flowbite-svelte|flowbite-svelte-icons)\/dist\/.*\.(js|svelte)$/,
+						sideEffects: false
+					}
+				]
+			}
+		}
+	},
+	test: {
+		include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
+		environment: 'node',
+		testTimeout: 60_000,
+		globalSetup: ['tests/support/write-checks.ts']
+	}
+});
