@@ -1,0 +1,18 @@
+// Makes the static TrueType files that the picture renderer needs out of the font packages (SIL Open Font License).
+// Run by hand after a change of font version: node scripts/make-fonts.js
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import fontverter from 'fontverter';
+
+const FACES = [
+	['newsreader', 500],
+	['archivo', 400],
+	['archivo', 600]
+];
+const target = 'src/lib/server/picture/fonts';
+mkdirSync(target, { recursive: true });
+for (const [family, weight] of FACES)
+	for (const letters of ['latin', 'latin-ext']) {
+		const file = `${family}-${letters}-${weight}-normal`;
+		const source = readFileSync(`node_modules/@fontsource/${family}/files/${file}.woff2`);
+		writeFileSync(`${target}/${file}.ttf`, await fontverter.convert(source, 'truetype'));
+	}

@@ -1,0 +1,92 @@
+// Sets up what is missing before anything runs: packages, Chromium, a build that is up to date.
+import { spawn, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+const SHELL = process.platform === 'win32';
+
+/** Runs a command to its end and shows what it prints; stops here where it fails. */
+export function run(command, args, options = {}) {
+	const { status, error } = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit', shell: SHELL, ...options });
+	if (error || status !== 0) {
+		console.error(`\n${[command, ...args].join(' ')} failed${error ? `: ${error.message}` : ''}.`);
+		process.exit(status || 1);
+	}
+}
+
+function hashOf(paths) {
+	const hash = createHash('sha256');
+	const add = (path) => {
+		if (!existsSync(join(ROOT, path))) return;
+		hash.update(path).update(readFileSync(join(ROOT, path)));
+	};
+	const walk = (folder) => {
+		for (const entry of readdirSync(join(ROOT, folder), { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
+			const path = `${folder}/${entry.name}`;
+			if (entry.isDirectory()) walk(path);
+			else if (!path.endsWith('.test.ts')) add(path);
+		}
+	};
+	for (const path of paths) (path.endsWith('/') ? walk(path.slice(0, -1)) : add(path));
+	return hash.digest('hex');
+}
+
+/** Does the work unless a stamp says that it was done for just these files. */
+function unlessDone(stamp, paths, stillThere, work) {
+	const file = join(ROOT, stamp);
+	const hash = hashOf(paths);
+	if (existsSync(join(ROOT, stillThere)) && existsSync(file) && readFileSync(file, 'utf8') === hash) return;
+	work();
+	mkdirSync(dirname(file), { recursive: true });
+	writeFileSync(file, hash);
+}
+
+/** Installs the packages of the lock file where they are missing or others. */
+export function installPackages() {
+	const [major, minor] = process.versions.node.split('.').map(Number);
+	if (major < 20 || (major === 20 && minor < 15)) {
+		console.error(`Ricercar needs Node.js 20.15 or newer; this is ${process.versions.node}.`);
+		process.exit(1);
+	}
+	unlessDone('node_modules/.ricercar', ['package.json', 'package-lock.json'], 'node_modules', () => {
+		console.log('Installing packages (about a minute, only the first time) …');
+		run('npm', ['ci', '--no-fund', '--no-audit', '--loglevel=error']);
+	});
+}
+
+/** Builds the application where its sources are newer than the last build. */
+export function build() {
+	const sources = ['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'src/', 'static/'];
+	unlessDone('build/.ricercar', sources, 'build/index.js', () => {
+		console.log('Building (about half a minute, only after a change) …');
+		run('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
+	});
+}
+
+/** The browser that the end-to-end tests drive: Debian's Chromium, installed from its packages where it is missing. */
+export function installChromium() {
+	if (existsSync('/usr/bin/chromium')) return;
+	console.log('Installing Chromium from Debian’s packages …');
+	const root = process.getuid?.() === 0 ? [] : ['sudo'];
+	run(root[0] ?? 'apt-get', [...(root.length ? ['apt-get'] : []), 'update']);
+	run(root[0] ?? 'apt-get', [...(root.length ? ['apt-get'] : []), 'install', '-y', '--no-install-recommends', 'chromium', 'fonts-liberation']);
+}
+
+/** Starts the built server as a child that lives as long as this process, on loopback unless told otherwise. */
+export function serve(settings = {}) {
+	const host = process.env.HOST ?? '127.0.0.1';
+	const port = process.env.PORT ?? '4170';
+	const env = { BODY_SIZE_LIMIT: '2M', SHUTDOWN_TIMEOUT: '5', ...process.env, HOST: host, PORT: port, ...settings };
+	const child = spawn(process.execPath, [join(ROOT, 'build', 'index.js')], { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'inherit'] });
+	child.stdout.on('data', (text) => {
+		// The server's own line names no address that one could click; say it in our words instead.
+		if (String(text).includes('Listening on')) console.log(`\nRicercar runs at http://${host.includes(':') ? `[${host}]` : host}:${port}\n`);
+		else process.stdout.write(text);
+	});
+	for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
+	child.on('exit', (code, signal) => process.exit(code ?? (signal ? 1 : 0)));
+	return child;
+}

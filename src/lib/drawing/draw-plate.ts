@@ -1,0 +1,14 @@
+import { type Plate } from '$lib/model/plate';
+import { type LinkedColour } from '$lib/model/study';
+import { type Drawing } from './drawing';
+import { drawScales } from './draw-scales';
+
+/** Full: as it is read and printed. Colours: without words, as a thumbnail shows it. */
+export type Detail = 'full' | 'colours';
+
+/**
+ * Draws a plate. This is the only way a plate gets drawn: the screen, the thumbnails, SVG and PNG all take what it gives.
+ */
+export function drawPlate(plate: Plate, linked: readonly LinkedColour[], detail: Detail): Drawing {
+	return drawScales(plate, linked, detail === 'full');
+}

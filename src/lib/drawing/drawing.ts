@@ -1,0 +1,33 @@
+/** What a drawing is made of. Lengths are in plate units; colours are `#rrggbb`, because not every renderer reads more. */
+export type Shape =
+	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
+	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }
+	| {
+			kind: 'words';
+			x: number;
+			y: number;
+			words: string;
+			size: number;
+			face: 'serif' | 'sans';
+			strong: boolean;
+			anchor: 'start' | 'middle' | 'end';
+			fill: string;
+	  };
+
+/** A drawn plate: the one form from which the screen, thumbnails and files are all made. */
+export interface Drawing {
+	readonly title: string;
+	readonly width: number;
+	readonly height: number;
+	readonly ground: string;
+	readonly shapes: readonly Shape[];
+}
+
+/** The installed faces first, then the shipped ones, then what any machine has. */
+export const FACES = {
+	serif: "Newsreader, 'Newsreader Variable', Georgia, serif",
+	sans: "Archivo, 'Archivo Variable', Arial, sans-serif"
+} as const;
+
+export const weightOf = (shape: Extract<Shape, { kind: 'words' }>): number =>
+	shape.face === 'serif' ? 500 : shape.strong ? 600 : 400;

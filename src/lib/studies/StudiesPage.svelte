@@ -1,0 +1,201 @@
+<script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import { goto, invalidateAll } from '$app/navigation';
+	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
+	import { newStudy } from '$lib/model/new-study';
+	import { HELPING, type ListQuery, type StudyLine } from '$lib/model/requests';
+	import Mark from '$lib/ui/Mark.svelte';
+	import { notices } from '$lib/ui/notices.svelte';
+	import StudyCard from './StudyCard.svelte';
+
+	let { lines, more, query }: { lines: StudyLine[]; more: boolean; query: ListQuery } = $props();
+
+	const PAUSE = 250;
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	let making = $state(false);
+
+	/** Lists the studies another way. The address says how, so that it can be kept and gone back to. */
+	function show(change: Partial<ListQuery>) {
+		const next = { ...query, ...change };
+		const search = new URLSearchParams({ sort: next.sort });
+		if (next.words) search.set('words', next.words);
+		if (next.most > HELPING) search.set('most', String(next.most));
+		return goto(`/?${search}`, { replaceState: true, keepFocus: true, noScroll: true });
+	}
+
+	function search(words: string) {
+		clearTimeout(timer);
+		timer = setTimeout(() => void show({ words, most: HELPING }), PAUSE);
+	}
+
+	async function make() {
+		making = true;
+		try {
+			const today = new Date().toISOString().slice(0, 10);
+			const study = await keepNew(newStudy('Untitled study', today));
+			await goto(`/studies/${study.id}`);
+		} catch (error) {
+			notices.say(error instanceof Error ? error.message : 'The study could not be made.');
+		} finally {
+			making = false;
+		}
+	}
+
+	async function carryOut(work: Promise<unknown>, done?: () => void) {
+		try {
+			await work;
+			done?.();
+		} catch (error) {
+			notices.say(error instanceof Error ? error.message : 'That could not be done.');
+		}
+		await invalidateAll().catch(() => undefined);
+	}
+
+	const remove = (study: StudyLine) =>
+		carryOut(deleteStudy(study.id), () =>
+			notices.say(`“${study.title}” deleted.`, { label: 'Undo', run: () => void carryOut(restoreStudy(study.id)) })
+		);
+</script>
+
+<svelte:head><title>Studies · Ricercar</title></svelte:head>
+
+<div class="page">
+	<header>
+		<Mark />
+		<p class="says">Colour scales, made in one gesture, measured and explained.</p>
+		<a href="/help">Help and keys</a>
+	</header>
+	<main>
+		<div class="tools">
+			<h1>Studies</h1>
+			<input
+				class="field find"
+				type="search"
+				value={query.words}
+				placeholder="Find by title, maker, course or unit"
+				aria-label="Find studies"
+				maxlength="120"
+				oninput={(event) => search(event.currentTarget.value)}
+			/>
+			<Select
+				class="field sort"
+				aria-label="Order of the studies"
+				placeholder=""
+				value={query.sort}
+				onchange={(event) => show({ sort: event.currentTarget.value === 'title' ? 'title' : 'changed' })}
+			>
+				<option value="changed">Last changed first</option>
+				<option value="title">By title</option>
+			</Select>
+			<Button class="act main" disabled={making} onclick={make}>{making ? 'Making…' : 'New study'}</Button>
+		</div>
+		{#if lines.length > 0}
+			<ul>
+				{#each lines as study (study.id)}
+					<li>
+						<StudyCard
+							{study}
+							onrename={(title) => void carryOut(renameStudy(study.id, title))}
+							onduplicate={() => void carryOut(duplicateStudy(study.id), () => notices.say(`“${study.title}” duplicated.`))}
+							ondelete={() => void remove(study)}
+						/>
+					</li>
+				{/each}
+			</ul>
+			{#if more}
+				<p class="more"><Button class="act" onclick={() => show({ most: query.most + HELPING })}>Show more</Button></p>
+			{/if}
+		{:else if query.words}
+			<div class="empty">
+				<h2>No study has “{query.words}” in its title block</h2>
+				<p><button class="act" onclick={() => show({ words: '' })}>Show all studies</button></p>
+			</div>
+		{:else}
+			<div class="empty">
+				<h2>There are no studies yet</h2>
+				<p>A study is a series of plates about colour. A new one begins with three dyes and the tints of the first: turn them in the mixer and see what follows.</p>
+				<p><Button class="act main" disabled={making} onclick={make}>Make the first study</Button></p>
+			</div>
+		{/if}
+	</main>
+</div>
+
+<style>
+	.page {
+		min-height: 100%;
+		background: var(--panel-low);
+	}
+	header {
+		display: flex;
+		align-items: center;
+		gap: 20px;
+		height: 52px;
+		padding: 0 32px;
+		background: var(--panel);
+		border-bottom: 1px solid var(--rule);
+	}
+	.says {
+		flex: 1;
+		font: italic 15px var(--font-serif);
+		color: var(--soft);
+	}
+	header a {
+		color: var(--ink);
+	}
+	main {
+		max-width: 1240px;
+		margin: 0 auto;
+		padding: 26px 32px 60px;
+	}
+	.tools {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 12px;
+		margin-bottom: 26px;
+	}
+	h1 {
+		flex: 1;
+		font-size: 32px;
+		line-height: 1;
+	}
+	.find {
+		width: 270px;
+	}
+	.tools :global(.sort) {
+		width: 160px;
+	}
+	ul {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(min(100%, 330px), 1fr));
+		gap: 34px 30px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	.more {
+		margin-top: 30px;
+		text-align: center;
+	}
+	.empty {
+		display: grid;
+		gap: 12px;
+		max-width: 470px;
+		padding: 28px 32px;
+		background: #fff;
+		outline: 1px solid #00000030;
+	}
+	.empty h2 {
+		font-size: 22px;
+	}
+	@media (max-width: 800px) {
+		header,
+		main {
+			padding-inline: 16px;
+		}
+		.says {
+			display: none;
+		}
+	}
+</style>

@@ -1,0 +1,117 @@
+<script lang="ts">
+	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
+	import { type StudyLine } from '$lib/model/requests';
+	import Menu from '$lib/ui/Menu.svelte';
+
+	interface Props {
+		study: StudyLine;
+		onrename: (title: string) => void;
+		onduplicate: () => void;
+		ondelete: () => void;
+	}
+
+	let { study, onrename, onduplicate, ondelete }: Props = $props();
+
+	const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+	let renaming = $state(false);
+
+	function rename(typed: string) {
+		renaming = false;
+		const title = typed.trim();
+		if (title !== '' && title !== study.title) onrename(title);
+	}
+</script>
+
+<article>
+	<a class="picture" href="/studies/{study.id}" tabindex="-1" aria-hidden="true">
+		{#if study.plates > 0}
+			<img src="/api/studies/{study.id}/picture.svg?revision={study.revision}" alt="" width="792" height="560" />
+		{:else}
+			<span>no plates yet</span>
+		{/if}
+	</a>
+	<div class="words">
+		{#if renaming}
+			<!-- svelte-ignore a11y_autofocus (the person has just asked to type here) -->
+			<input
+				class="field"
+				value={study.title}
+				maxlength="120"
+				aria-label="Title of the study"
+				autofocus
+				onfocus={(event) => event.currentTarget.select()}
+				onblur={(event) => renaming && rename(event.currentTarget.value)}
+				onkeydown={(event) => {
+					if (event.key === 'Enter') rename(event.currentTarget.value);
+					if (event.key === 'Escape') renaming = false;
+				}}
+			/>
+		{:else}
+			<h2><a href="/studies/{study.id}">{study.title}</a></h2>
+		{/if}
+		<Menu
+			kind="act bare"
+			label="{study.title}: what to do"
+			items={[
+				{ label: 'Rename', run: () => (renaming = true) },
+				{ label: 'Duplicate', run: onduplicate },
+				{ label: 'Delete', run: ondelete }
+			]}
+		>
+			<DotsHorizontalOutline size="sm" aria-hidden="true" />
+		</Menu>
+	</div>
+	<p>{[study.maker, study.course].filter(Boolean).join(', ')}</p>
+	<p>
+		{study.plates} plate{study.plates === 1 ? '' : 's'} · changed
+		<time datetime={study.changed}>{DAY.format(new Date(study.changed))}</time>
+	</p>
+</article>
+
+<style>
+	.picture {
+		display: grid;
+		place-items: center;
+		aspect-ratio: 792 / 560;
+		margin-bottom: 9px;
+		overflow: hidden;
+		background: #fff;
+		outline: 1px solid #00000030;
+	}
+	.picture:hover {
+		outline: 2px solid var(--ink);
+	}
+	.picture span {
+		font: italic 15px var(--font-serif);
+		color: var(--soft);
+	}
+	img {
+		width: 100%;
+		height: 100%;
+		object-fit: cover;
+		object-position: top;
+	}
+	.words {
+		display: flex;
+		align-items: flex-start;
+		justify-content: space-between;
+		gap: 8px;
+	}
+	h2 {
+		font-size: 19px;
+		line-height: 1.2;
+	}
+	h2 a {
+		color: inherit;
+		text-decoration: none;
+	}
+	h2 a:hover {
+		text-decoration: underline;
+		text-underline-offset: 4px;
+		text-decoration-thickness: 1px;
+	}
+	p {
+		font-size: 12px;
+		color: var(--soft);
+	}
+</style>

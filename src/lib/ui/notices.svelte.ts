@@ -1,0 +1,27 @@
+/** Short messages at the foot of the screen: what was done, and how to take it back. */
+export interface Notice {
+	readonly id: number;
+	readonly words: string;
+	readonly action: { readonly label: string; readonly run: () => void } | null;
+}
+
+const SHORT = 3000;
+const LONG = 12_000;
+
+class Notices {
+	list = $state.raw<readonly Notice[]>([]);
+	private count = 0;
+
+	/** Says something; one with an action stays long enough to be acted on. */
+	say(words: string, action: Notice['action'] = null): void {
+		const notice = { id: ++this.count, words, action };
+		this.list = [...this.list.slice(-2), notice];
+		setTimeout(() => this.dismiss(notice.id), action ? LONG : SHORT);
+	}
+
+	dismiss(id: number): void {
+		this.list = this.list.filter((notice) => notice.id !== id);
+	}
+}
+
+export const notices = new Notices();

@@ -1,0 +1,189 @@
+<script lang="ts">
+	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
+	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Modal from 'flowbite-svelte/Modal.svelte';
+	import { show } from '$lib/core/colour/shown';
+	import { colourOf } from '$lib/drawing/resolve';
+	import { newId } from '$lib/model/ids';
+	import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
+	import { notices } from '$lib/ui/notices.svelte';
+	import { subjectOf } from '../mixer/subject';
+	import { addLinked, changeLinked, deleteLinked } from '../study/edits';
+	import { sayUses, usesOf } from '../study/uses';
+	import { type Workbench } from '../study/workbench.svelte';
+
+	let { workbench }: { workbench: Workbench } = $props();
+
+	const linked = $derived(workbench.document.linked);
+	const heldId = $derived(workbench.held?.kind === 'linked' ? workbench.held.id : null);
+	let renaming = $state<string | null>(null);
+	let leaving = $state.raw<LinkedColour | null>(null);
+	const uses = $derived(leaving && usesOf(leaving.id, workbench.document));
+
+	/** A new linked colour begins as the colour in the mixer. */
+	function add() {
+		if (linked.length >= MOST_LINKED) return notices.say(`A study holds ${MOST_LINKED} linked colours at most.`);
+		const text = subjectOf(workbench)?.text ?? '#808080';
+		const colour = { id: newId(), name: `Colour ${linked.length + 1}`, text };
+		workbench.edit('Add a linked colour', addLinked(colour));
+		workbench.hold({ kind: 'linked', id: colour.id });
+		renaming = colour.id;
+	}
+
+	function rename(colour: LinkedColour, name: string) {
+		renaming = null;
+		const trimmed = name.trim();
+		if (trimmed !== '' && trimmed !== colour.name)
+			workbench.edit('Rename a linked colour', changeLinked(colour.id, { name: trimmed }));
+	}
+
+	function askToDelete(colour: LinkedColour) {
+		if (usesOf(colour.id, workbench.document).scales > 0) leaving = colour;
+		else remove(colour);
+	}
+
+	function remove(colour: LinkedColour) {
+		leaving = null;
+		workbench.edit(`Delete ${colour.name}`, deleteLinked(colour.id));
+		notices.say(`${colour.name} deleted.`, { label: 'Undo', run: () => workbench.undo() });
+	}
+</script>
+
+<section class="linked" aria-label="Linked colours">
+	<header>
+		<h2>Linked colours</h2>
+		<button class="act bare" aria-label="Add a linked colour" title="Add a linked colour" onclick={add}>
+			<PlusOutline size="sm" aria-hidden="true" />
+		</button>
+	</header>
+	<ul>
+		{#each linked as colour (colour.id)}
+			<li class:held={heldId === colour.id}>
+				{#if renaming === colour.id}
+					<i style:background={show(colourOf(colour.text)).hex}></i>
+					<!-- svelte-ignore a11y_autofocus (the person has just asked to type here) -->
+					<input
+						class="field"
+						value={colour.name}
+						maxlength="120"
+						aria-label="Name of the linked colour"
+						autofocus
+						onfocus={(event) => event.currentTarget.select()}
+						onblur={(event) => rename(colour, event.currentTarget.value)}
+						onkeydown={(event) => {
+							if (event.key === 'Enter') rename(colour, event.currentTarget.value);
+							if (event.key === 'Escape') renaming = null;
+						}}
+					/>
+				{:else}
+					<button
+						class="hold"
+						aria-pressed={heldId === colour.id}
+						title="{colour.name}: {sayUses(usesOf(colour.id, workbench.document))}"
+						onclick={() => workbench.hold({ kind: 'linked', id: colour.id })}
+						ondblclick={() => (renaming = colour.id)}
+						onkeydown={(event) => {
+							if (event.key === 'F2') renaming = colour.id;
+							if (event.key === 'Delete') askToDelete(colour);
+						}}
+					>
+						<i style:background={show(colourOf(colour.text)).hex}></i>
+						<span>{colour.name}</span>
+					</button>
+					{#if heldId === colour.id}
+						<button class="act bare" aria-label="Delete {colour.name}" title="Delete" onclick={() => askToDelete(colour)}>
+							<TrashBinOutline size="xs" aria-hidden="true" />
+						</button>
+					{/if}
+				{/if}
+			</li>
+		{/each}
+	</ul>
+	{#if linked.length === 0}<p>None yet. A linked colour changes everywhere at once.</p>{/if}
+</section>
+
+<Modal
+	class="sheet"
+	size="xs"
+	title={leaving ? `${leaving.name} is in use` : ''}
+	open={leaving !== null}
+	onclose={() => (leaving = null)}
+	ontoggle={(event: ToggleEvent) => event.newState === 'closed' && (leaving = null)}
+>
+	{#if leaving && uses}
+		<p>{leaving.name} is {sayUses(uses)}:</p>
+		<ul class="uses">
+			{#each uses.plates as { id, title } (id)}<li>{title}</li>{/each}
+		</ul>
+		<p>If it is deleted these scales keep their looks: each gets {leaving.text} as a colour of its own.</p>
+	{/if}
+	{#snippet footer()}
+		<Button class="act main" onclick={() => leaving && remove(leaving)}>Delete, keep the looks</Button>
+		<Button class="act" onclick={() => (leaving = null)}>Leave it</Button>
+	{/snippet}
+</Modal>
+
+<style>
+	.linked {
+		padding: 8px 10px 12px 12px;
+		border-top: 1px solid var(--rule);
+	}
+	header {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+	}
+	h2 {
+		font-size: 14px;
+	}
+	ul {
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+		min-height: 25px;
+	}
+	.hold {
+		display: flex;
+		flex: 1;
+		align-items: center;
+		gap: 8px;
+		min-width: 0;
+		min-height: 25px;
+		text-align: left;
+		font-size: 12px;
+		cursor: pointer;
+	}
+	.held .hold span {
+		font-weight: 600;
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
+	.hold span {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	i {
+		flex: none;
+		width: 19px;
+		height: 19px;
+	}
+	p {
+		font-size: 12px;
+		color: var(--soft);
+	}
+	.uses {
+		padding-left: 18px;
+		list-style: disc;
+	}
+	.uses li {
+		display: list-item;
+		min-height: 0;
+	}
+</style>

@@ -1,0 +1,201 @@
+<script lang="ts">
+	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
+	import { tick } from 'svelte';
+	import { dndzone, type DndEvent } from 'svelte-dnd-action';
+	import { drawPlate } from '$lib/drawing/draw-plate';
+	import { type Plate } from '$lib/model/plate';
+	import Menu from '$lib/ui/Menu.svelte';
+	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import { movePlate, renamePlate } from '../study/edits';
+	import { type Workbench } from '../study/workbench.svelte';
+	import { addNextPlate, duplicatePlate, removePlate, shiftPlate } from './plate-actions';
+
+	let { workbench }: { workbench: Workbench } = $props();
+
+	/** The order while a plate is being dragged; the study's own order at all other times. */
+	let dragged = $state.raw<Plate[] | null>(null);
+	const plates = $derived(dragged ?? workbench.document.plates);
+	let renaming = $state<string | null>(null);
+	let list = $state<HTMLElement>();
+
+	function drop({ detail }: CustomEvent<DndEvent<Plate>>) {
+		const id = detail.info.id;
+		const index = detail.items.findIndex((plate) => plate.id === id);
+		dragged = null;
+		if (index !== workbench.document.plates.findIndex((plate) => plate.id === id))
+			workbench.edit('Move a plate', movePlate(id, index));
+	}
+
+	function rename(id: string, title: string) {
+		renaming = null;
+		const trimmed = title.trim();
+		const plate = workbench.document.plates.find((candidate) => candidate.id === id);
+		if (plate && trimmed !== '' && trimmed !== plate.title) workbench.edit('Rename the plate', renamePlate(id, trimmed));
+	}
+
+	async function focusPlate(id: string) {
+		await tick();
+		list?.querySelector<HTMLElement>(`[data-plate="${id}"]`)?.focus();
+	}
+
+	/** Alt with an arrow moves the plate, F2 renames it, Delete takes it away. */
+	function actByKey(event: KeyboardEvent, id: string) {
+		if (event.altKey && event.key === 'ArrowUp') shiftPlate(workbench, id, -1);
+		else if (event.altKey && event.key === 'ArrowDown') shiftPlate(workbench, id, 1);
+		else if (event.key === 'F2') renaming = id;
+		else if (event.key === 'Delete') removePlate(workbench, id);
+		else return;
+		event.preventDefault();
+		if (event.altKey) void focusPlate(id);
+	}
+</script>
+
+<nav class="plates" aria-label="Plates">
+	<ol
+		bind:this={list}
+		use:dndzone={{
+			items: plates,
+			type: 'plates',
+			flipDurationMs: 0,
+			dropTargetStyle: {},
+			zoneTabIndex: -1,
+			zoneItemTabIndex: -1,
+			dragDisabled: renaming !== null
+		}}
+		onconsider={(event) => (dragged = event.detail.items)}
+		onfinalize={drop}
+	>
+		{#each plates as plate, i (plate.id)}
+			{@const chosen = workbench.plate?.id === plate.id}
+			<li class:chosen>
+				<em aria-hidden="true">{i + 1}</em>
+				<button
+					class="thumbnail"
+					data-plate={plate.id}
+					aria-current={chosen ? 'page' : undefined}
+					aria-label="Plate {i + 1}: {plate.title}"
+					aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown F2 Delete"
+					onclick={() => workbench.choosePlate(plate.id)}
+					ondblclick={() => (renaming = plate.id)}
+					onkeydown={(event) => actByKey(event, plate.id)}
+				>
+					<PlateDrawing drawing={drawPlate(plate, workbench.document.linked, 'colours')} />
+				</button>
+				<div class="name">
+					{#if renaming === plate.id}
+						<!-- svelte-ignore a11y_autofocus (the person has just asked to type here) -->
+						<input
+							class="field"
+							value={plate.title}
+							maxlength="120"
+							aria-label="Title of plate {i + 1}"
+							autofocus
+							onfocus={(event) => event.currentTarget.select()}
+							onblur={(event) => rename(plate.id, event.currentTarget.value)}
+							onkeydown={(event) => {
+								if (event.key === 'Enter') rename(plate.id, event.currentTarget.value);
+								if (event.key === 'Escape') renaming = null;
+							}}
+						/>
+					{:else}
+						<small>{plate.title}</small>
+						{#if chosen}
+							<Menu
+								kind="act bare"
+								label="Plate {i + 1}"
+								items={[
+									{ label: 'Rename', run: () => (renaming = plate.id) },
+									{ label: 'Duplicate', run: () => duplicatePlate(workbench, plate.id) },
+									{ label: 'Move up', run: () => shiftPlate(workbench, plate.id, -1), disabled: i === 0 },
+									{ label: 'Move down', run: () => shiftPlate(workbench, plate.id, 1), disabled: i === plates.length - 1 },
+									{ label: 'Delete', run: () => removePlate(workbench, plate.id) }
+								]}
+							>
+								<DotsHorizontalOutline size="sm" aria-hidden="true" />
+							</Menu>
+						{/if}
+					{/if}
+				</div>
+			</li>
+		{/each}
+	</ol>
+	{#if plates.length === 0}<p>This study has no plates yet. Add one to begin.</p>{/if}
+	<button class="act add" onclick={() => addNextPlate(workbench)}>Add a plate</button>
+</nav>
+
+<style>
+	.plates {
+		padding: 12px 10px 12px 8px;
+	}
+	ol {
+		display: grid;
+		gap: 9px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+		outline: none;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 20px minmax(0, 1fr);
+		gap: 3px 5px;
+		outline: none;
+	}
+	em {
+		font: italic 15px/1.2 var(--font-serif);
+		color: var(--soft);
+		text-align: center;
+	}
+	.chosen em {
+		color: var(--ink);
+	}
+	.thumbnail {
+		display: block;
+		width: 100%;
+		padding: 1px;
+		border: 1px solid #a3a3a3;
+		background: #fff;
+		cursor: pointer;
+	}
+	.chosen .thumbnail {
+		padding: 0;
+		border: 2px solid var(--ink);
+	}
+	.name {
+		display: flex;
+		grid-column: 2;
+		align-items: flex-start;
+		justify-content: space-between;
+		gap: 2px;
+		min-height: 20px;
+	}
+	small {
+		overflow: hidden;
+		padding-top: 2px;
+		font-size: 11px;
+		line-height: 1.25;
+		color: var(--ink);
+	}
+	.name :global(.act) {
+		min-height: 20px;
+		padding: 0 3px;
+	}
+	p {
+		padding: 4px 6px;
+		font-size: 12px;
+		color: var(--soft);
+	}
+	.add {
+		width: calc(100% - 25px);
+		margin: 10px 0 0 25px;
+		border-style: dashed;
+		background: none;
+	}
+	@media (max-width: 800px) {
+		ol {
+			grid-auto-flow: column;
+			grid-auto-columns: 120px;
+			overflow-x: auto;
+		}
+	}
+</style>

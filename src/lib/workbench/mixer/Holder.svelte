@@ -1,0 +1,155 @@
+<script lang="ts">
+	import Select from 'flowbite-svelte/Select.svelte';
+	import { readColour } from '$lib/core/colour/read';
+	import { codesOf } from '$lib/core/colour/codes';
+	import { Problem } from '$lib/core/problem';
+	import { newId } from '$lib/model/ids';
+	import { linkParent, setParent } from '../study/edits';
+	import { type Workbench } from '../study/workbench.svelte';
+	import { pickFromScreen, canPickFromScreen } from './screen-pick';
+	import { setHeldColour, type Subject } from './subject';
+
+	interface Props {
+		workbench: Workbench;
+		subject: Subject;
+		hex: string;
+		mapped: boolean;
+	}
+
+	let { workbench, subject, hex, mapped }: Props = $props();
+
+	let complaint = $state<string | null>(null);
+	const OWN = 'own';
+	const NEW = 'new';
+
+	/** Takes any CSS colour. What is not CSS, or not opaque, is stored as its nearest CSS text, and said so. */
+	function take(text: string) {
+		complaint = null;
+		if (text.trim() === subject.text) return;
+		try {
+			const colour = readColour(text);
+			const { alpha, space } = colour;
+			if (alpha < 1) complaint = 'Scales mix opaque colours: the alpha was left out.';
+			setHeldColour(workbench, alpha < 1 || space === 'hsb' ? codesOf(colour).hex : text.trim(), null);
+		} catch (error) {
+			if (!(error instanceof Problem)) throw error;
+			complaint = `${error.message} Expected: ${error.expected}.`;
+		}
+	}
+
+	async function pick() {
+		const picked = await pickFromScreen();
+		if (picked) take(picked);
+	}
+
+	/** Links the held parent to a colour of the study, to a new one, or to none. */
+	function link(choice: string) {
+		const { held, plate } = workbench;
+		if (held?.kind !== 'parent' || !plate) return;
+		const { scale, index } = held;
+		if (choice === NEW) {
+			const colour = { id: newId(), name: `Colour ${workbench.document.linked.length + 1}`, text: subject.text };
+			workbench.edit('Make a linked colour', linkParent(plate.id, scale, index, colour));
+		} else {
+			const source = choice === OWN ? { text: subject.text } : { linked: choice };
+			workbench.edit(choice === OWN ? 'Unlink a parent' : 'Link a parent', setParent(plate.id, scale, index, source));
+		}
+	}
+</script>
+
+<div class="holder">
+	<div class="patch" style:background={hex}></div>
+	<div class="about">
+		<h2>{subject.name}</h2>
+		<p>{subject.note}{mapped ? '; outside the screen gamut, the nearest is shown' : ''}</p>
+		{#if subject.settable}
+			<div class="entry">
+				<input
+					value={subject.text}
+					spellcheck="false"
+					autocomplete="off"
+					aria-label="Colour, in any CSS syntax"
+					aria-invalid={complaint !== null}
+					aria-describedby={complaint ? 'complaint' : undefined}
+					onkeydown={(event) => event.key === 'Enter' && take(event.currentTarget.value)}
+					onchange={(event) => take(event.currentTarget.value)}
+				/>
+				{#if canPickFromScreen()}<button class="act" onclick={pick}>Pick</button>{/if}
+			</div>
+			{#if complaint}
+				<p class="complaint" id="complaint" role="alert">{complaint}</p>
+			{:else if workbench.held?.kind === 'parent'}
+				<Select
+					class="field link"
+					aria-label="Linked to"
+					placeholder=""
+					value={subject.linked?.id ?? OWN}
+					onchange={(event) => link(event.currentTarget.value)}
+				>
+					<option value={OWN}>{subject.linked ? 'Unlink: a colour of its own' : 'Not linked'}</option>
+					{#each workbench.document.linked as colour (colour.id)}
+						<option value={colour.id}>Linked to {colour.name}</option>
+					{/each}
+					<option value={NEW}>Link to a new colour of the study</option>
+				</Select>
+			{/if}
+		{/if}
+	</div>
+</div>
+
+<style>
+	.holder {
+		display: grid;
+		grid-template-columns: 96px minmax(0, 1fr);
+		gap: 14px;
+		min-height: 0;
+	}
+	.about {
+		display: flex;
+		flex-direction: column;
+		gap: 4px;
+		min-height: 0;
+	}
+	h2 {
+		overflow: hidden;
+		font-size: 19px;
+		line-height: 1.15;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	p {
+		font-size: 12px;
+		line-height: 1.3;
+		color: #c4c4c4;
+	}
+	.complaint {
+		color: #fff;
+	}
+	.complaint::before {
+		content: '! ';
+		font-weight: 700;
+	}
+	.entry {
+		display: flex;
+		gap: 5px;
+		margin-top: auto;
+	}
+	input {
+		flex: 1;
+		min-width: 0;
+		padding: 3px 7px;
+		border: 1px solid #8a8a8a;
+		border-radius: 0;
+		background: #474747;
+		color: #fff;
+		font: 400 12.5px/1.4 var(--font-sans);
+	}
+	input:focus-visible {
+		outline: 2px solid #fff;
+		box-shadow: none;
+	}
+	.about :global(.link) {
+		min-height: 25px;
+		padding-block: 1px;
+	}
+</style>

@@ -1,0 +1,168 @@
+<script lang="ts">
+	import { show } from '$lib/core/colour/shown';
+	import { type Triple } from '$lib/core/colour/vector';
+	import { colourOf } from '$lib/drawing/resolve';
+	import { type Workbench } from '../study/workbench.svelte';
+	import Codes from './Codes.svelte';
+	import { COORDINATES } from './coordinates';
+	import Holder from './Holder.svelte';
+	import { setHeldColour, subjectOf } from './subject';
+	import Track from './Track.svelte';
+
+	let { workbench }: { workbench: Workbench } = $props();
+
+	const subject = $derived(subjectOf(workbench));
+	const colour = $derived(subject && colourOf(subject.text));
+	let chosen = $state(0);
+	const coordinates = $derived(COORDINATES[chosen]!);
+
+	/**
+	 * The coordinates last set here and the text they were stored as. While the colour still is that text they are
+	 * kept, so that a hue is not lost where the chroma passes through nought.
+	 */
+	let own = $state.raw<{ text: string; chosen: number; values: Triple } | null>(null);
+	const values = $derived.by((): Triple | null => {
+		if (!subject || !colour) return null;
+		return own && own.text === subject.text && own.chosen === chosen ? own.values : coordinates.of(colour);
+	});
+
+	const PAUSE = 700;
+	let gesture = 0;
+	let last = 0;
+
+	function turn(index: number, value: number) {
+		if (!subject?.settable || !values) return;
+		// Key presses that follow each other quickly are one gesture too.
+		const now = performance.now();
+		if (now - last > PAUSE && !pressed) gesture++;
+		last = now;
+		const next = values.map((old, i) => (i === index ? value : old)) as Triple;
+		const text = coordinates.text(next);
+		own = { text, chosen, values: next };
+		setHeldColour(workbench, text, `mixer ${gesture}`);
+	}
+
+	let pressed = false;
+
+	function press() {
+		gesture++;
+		pressed = true;
+	}
+</script>
+
+<svelte:window onpointerup={() => (pressed = false)} />
+
+<section class="mixer" aria-label="Mixer">
+	{#if subject && colour && values}
+		<Holder {workbench} {subject} hex={show(colour).hex} mapped={show(colour).mapped} />
+		{#if subject.settable}
+			<div class="tracks">
+				<div class="models" role="radiogroup" aria-label="Coordinates">
+					{#each COORDINATES as model, i (model.name)}
+						<label class:on={chosen === i}>
+							<input type="radio" name="coordinates" checked={chosen === i} onchange={() => (chosen = i)} />
+							{model.axes.map(({ name }) => name.toLowerCase()).join(', ')}
+						</label>
+					{/each}
+				</div>
+				{#each coordinates.axes as axis, i (axis.name)}
+					<Track
+						{axis}
+						value={values[i]!}
+						shown={(value) => coordinates.shown(values.map((old, k) => (k === i ? value : old)) as Triple)}
+						onpress={press}
+						onturn={(value) => turn(i, value)}
+					/>
+				{/each}
+			</div>
+		{:else}
+			<div class="follows">
+				<p class="serif">This colour is not set by hand.</p>
+				<p>It follows from its parents, recipe, count and spacing. To change it, turn a parent:</p>
+				<p class="parents">
+					{#each subject.parents as parent (parent.held)}
+						<button class="act" onclick={() => workbench.hold(parent.held)}>Go to {parent.name}</button>
+					{/each}
+				</p>
+			</div>
+		{/if}
+		<Codes {colour} />
+	{:else}
+		<p class="empty">Add a scale to the plate, and its parent comes into the mixer.</p>
+	{/if}
+</section>
+
+<style>
+	.mixer {
+		display: grid;
+		grid-template-columns: 296px minmax(0, 1fr) 400px;
+		gap: 26px;
+		height: 100%;
+		padding: 14px 20px;
+		background: var(--dark);
+		color: #fff;
+	}
+	.tracks {
+		display: grid;
+		gap: 7px;
+		align-content: center;
+	}
+	.models {
+		display: flex;
+		gap: 18px;
+		padding-left: 82px;
+		font-size: 11.5px;
+		color: #c4c4c4;
+	}
+	.models label {
+		position: relative;
+		padding-bottom: 2px;
+		border-bottom: 2px solid transparent;
+		cursor: pointer;
+	}
+	.models label.on {
+		border-color: #fff;
+		color: #fff;
+	}
+	.models label:focus-within {
+		outline: 1px solid #fff;
+		outline-offset: 2px;
+	}
+	.models input {
+		position: absolute;
+		opacity: 0;
+	}
+	.follows {
+		align-self: center;
+		color: #dedede;
+	}
+	.follows .serif {
+		font-size: 18px;
+		color: #fff;
+	}
+	.parents {
+		display: flex;
+		gap: 8px;
+		margin-top: 8px;
+	}
+	.empty {
+		grid-column: 1 / -1;
+		align-self: center;
+		justify-self: center;
+	}
+	@media (max-width: 1180px) {
+		.mixer {
+			grid-template-columns: 236px minmax(0, 1fr) 330px;
+			gap: 16px;
+			padding: 12px 14px;
+		}
+	}
+	@media (max-width: 800px) {
+		.mixer {
+			grid-template-columns: 1fr;
+		}
+		.models {
+			padding-left: 0;
+		}
+	}
+</style>

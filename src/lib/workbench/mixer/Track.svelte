@@ -1,0 +1,154 @@
+<script lang="ts">
+	import { type Axis, within } from './coordinates';
+
+	interface Props {
+		axis: Axis;
+		value: number;
+		/** What the screen would show at a value of this axis, the others held. */
+		shown: (value: number) => { hex: string; fits: boolean };
+		/** A press begins a gesture; its edits are undone together. */
+		onpress: () => void;
+		onturn: (value: number) => void;
+	}
+
+	let { axis, value, shown, onpress, onturn }: Props = $props();
+
+	const COLUMNS = 96;
+	const HEIGHT = 18;
+	/** Where no screen can show a colour the track is this much lower, and shows the nearest that can. */
+	const NARROW = 5;
+	let canvas = $state<HTMLCanvasElement>();
+	const said = $derived(value.toFixed(axis.decimals) + axis.unit);
+	const fits = $derived(shown(value).fits);
+
+	$effect(() => {
+		const context = canvas?.getContext('2d');
+		if (!context) return;
+		context.clearRect(0, 0, COLUMNS, HEIGHT);
+		for (let i = 0; i < COLUMNS; i++) {
+			const { hex, fits: inside } = shown((axis.most * i) / (COLUMNS - 1));
+			context.fillStyle = hex;
+			const height = inside ? HEIGHT : NARROW;
+			context.fillRect(i, HEIGHT - height, 1, height);
+		}
+	});
+
+	const STEPS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
+
+	function turnByKey(event: KeyboardEvent) {
+		const direction = STEPS[event.key];
+		if (direction === undefined || event.ctrlKey || event.metaKey || event.altKey) return;
+		event.preventDefault();
+		onturn(within(axis, value + direction * (event.shiftKey ? axis.leap : axis.step)));
+	}
+
+	function type(input: HTMLInputElement) {
+		const number = Number(input.value.replace(',', '.').replace(/[%°\s]/g, ''));
+		if (input.value.trim() !== '' && Number.isFinite(number)) {
+			onpress();
+			onturn(within(axis, number));
+		}
+		// The same value again: the field goes back to it, where what was typed could not be read or was brought in.
+		input.value = said;
+	}
+</script>
+
+<div class="track">
+	<span class="name">{axis.name}</span>
+	<div class="way">
+		<canvas bind:this={canvas} width={COLUMNS} height={HEIGHT}></canvas>
+		<input
+			type="range"
+			min="0"
+			max={axis.most}
+			step="any"
+			{value}
+			aria-label={axis.name}
+			aria-valuetext={fits ? said : `${said}, outside the screen gamut`}
+			onpointerdown={onpress}
+			oninput={(event) => onturn(event.currentTarget.valueAsNumber)}
+			onkeydown={turnByKey}
+		/>
+	</div>
+	<input
+		class="number"
+		value={said}
+		inputmode="decimal"
+		aria-label="{axis.name}, typed"
+		onkeydown={(event) => {
+			if (event.key === 'Enter') type(event.currentTarget);
+			else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') turnByKey(event);
+		}}
+		onchange={(event) => type(event.currentTarget)}
+	/>
+</div>
+
+<style>
+	.track {
+		display: grid;
+		grid-template-columns: 70px 1fr 62px;
+		gap: 12px;
+		align-items: center;
+	}
+	.way {
+		position: relative;
+		height: 18px;
+	}
+	canvas {
+		position: absolute;
+		left: 3px;
+		width: calc(100% - 6px);
+		height: 100%;
+	}
+	input[type='range'] {
+		position: absolute;
+		inset: -4px 0;
+		width: 100%;
+		margin: 0;
+		appearance: none;
+		background: none;
+		cursor: pointer;
+	}
+	input[type='range']::-webkit-slider-thumb {
+		appearance: none;
+		width: 7px;
+		height: 26px;
+		border: 2px solid #000;
+		border-radius: 0;
+		background: #fff;
+		box-shadow: none;
+	}
+	input[type='range']::-moz-range-thumb {
+		box-sizing: border-box;
+		width: 7px;
+		height: 26px;
+		border: 2px solid #000;
+		border-radius: 0;
+		background: #fff;
+	}
+	input[type='range']::-webkit-slider-runnable-track {
+		background: none;
+	}
+	input[type='range']:focus-visible {
+		outline: 2px solid #fff;
+		outline-offset: 1px;
+		box-shadow: none;
+	}
+	.number {
+		width: 100%;
+		padding: 3px 7px;
+		border: 0;
+		border-radius: 0;
+		background: #474747;
+		color: #fff;
+		font: 400 12.5px/1.4 var(--font-sans);
+		text-align: right;
+	}
+	.number:focus-visible {
+		outline: 2px solid #fff;
+		box-shadow: none;
+	}
+	.number:focus {
+		box-shadow: none;
+	}
+</style>

@@ -1,0 +1,216 @@
+<script lang="ts">
+	import ArrowDownOutline from 'flowbite-svelte-icons/ArrowDownOutline.svelte';
+	import ArrowUpOutline from 'flowbite-svelte-icons/ArrowUpOutline.svelte';
+	import FileCopyOutline from 'flowbite-svelte-icons/FileCopyOutline.svelte';
+	import MinusOutline from 'flowbite-svelte-icons/MinusOutline.svelte';
+	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
+	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import { show } from '$lib/core/colour/shown';
+	import { METHODS } from '$lib/core/scale/path';
+	import { RECIPES } from '$lib/core/scale/recipe';
+	import { MOST_BETWEEN } from '$lib/core/scale/scale';
+	import { SPACINGS } from '$lib/core/scale/spacing';
+	import { METHOD_WORDS, RECIPE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
+	import { colourOf, linkedOf, textOf, usedParents } from '$lib/drawing/resolve';
+	import { type ScaleDecision, type ScalesPlate } from '$lib/model/plate';
+	import { decideScale } from '../study/edits';
+	import { type Workbench } from '../study/workbench.svelte';
+	import { addNext, deleteChosen, duplicateChosen, moveChosen } from './row-actions';
+
+	/** The chosen scale as a sentence whose words can be changed: that is all that decides a scale. */
+	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
+
+	const scale = $derived(workbench.scale);
+	const row = $derived(scale ? plate.scales.indexOf(scale) : -1);
+
+	type Decisions = Partial<Omit<ScaleDecision, 'id'>>;
+
+	function decide(label: string, decisions: Decisions, gesture: string | null = null) {
+		if (scale) workbench.edit(label, decideScale(plate.id, scale.id, decisions), gesture);
+	}
+
+	/** One of a list of choices, by its value in the page; anything else is left alone. */
+	const oneOf = <T extends string>(choices: readonly T[], value: string): T | undefined =>
+		choices.find((choice) => choice === value);
+
+	const setBetween = (between: number) =>
+		decide('Set the number of steps', { between: Math.max(0, Math.min(MOST_BETWEEN, Math.round(between))) }, `count ${scale?.id}`);
+
+	/** Reads a typed count; what is no number leaves the count as it was, and the field says it again. */
+	function typeCount(field: HTMLInputElement, offset: number) {
+		const typed = Number(field.value);
+		if (field.value.trim() !== '' && Number.isFinite(typed)) setBetween(typed - offset);
+		field.value = String((scale?.between ?? 0) + offset);
+	}
+</script>
+
+<div class="bar">
+	{#if scale}
+		<div class="sentence" role="group" aria-label="What decides row {row + 1}">
+			<Select
+				class="field recipe"
+				aria-label="Recipe"
+				placeholder=""
+				value={scale.recipe}
+				title={RECIPE_WORDS[scale.recipe].teaches}
+				onchange={(event) => {
+					const recipe = oneOf(RECIPES, event.currentTarget.value);
+					if (recipe) decide('Change the recipe', { recipe });
+				}}
+			>
+				{#each RECIPES as recipe (recipe)}<option value={recipe}>{RECIPE_WORDS[recipe].name}</option>{/each}
+			</Select>
+			<span>of</span>
+			{#each usedParents(scale) as source, index (index)}
+				{#if index > 0}<span>to</span>{/if}
+				{@const text = textOf(source, workbench.document.linked)}
+				<button class="act parent" onclick={() => workbench.hold({ kind: 'parent', scale: scale.id, index })}>
+					<i style:background={show(colourOf(text)).hex}></i>
+					<b>{linkedOf(source, workbench.document.linked)?.name ?? text}</b>
+				</button>
+			{/each}
+			{#if RECIPE_WORDS[scale.recipe].end}<span>to {RECIPE_WORDS[scale.recipe].end}</span>{/if}
+		</div>
+		<div class="sentence" role="group" aria-label="Number of steps">
+			<button class="act bare" aria-label="One step fewer" disabled={scale.between === 0} onclick={() => setBetween(scale.between - 1)}>
+				<MinusOutline size="sm" aria-hidden="true" />
+			</button>
+			<input
+				class="field count"
+				inputmode="numeric"
+				value={scale.between}
+				aria-label="Steps between"
+				onchange={(event) => typeCount(event.currentTarget, 0)}
+				onkeydown={(event) => {
+					if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+					event.preventDefault();
+					setBetween(scale.between + (event.key === 'ArrowUp' ? 1 : -1));
+				}}
+			/>
+			<button
+				class="act bare"
+				aria-label="One step more"
+				disabled={scale.between === MOST_BETWEEN}
+				onclick={() => setBetween(scale.between + 1)}
+			>
+				<PlusOutline size="sm" aria-hidden="true" />
+			</button>
+			<span>between,</span>
+			<input
+				class="field count"
+				inputmode="numeric"
+				value={scale.between + 2}
+				aria-label="Steps in all"
+				onchange={(event) => typeCount(event.currentTarget, 2)}
+			/>
+			<span>in all</span>
+		</div>
+		<div class="sentence" role="group" aria-label="Mixing and spacing">
+			<span>mixed</span>
+			<Select
+				class="field method"
+				aria-label="Mixing method"
+				placeholder=""
+				value={scale.method}
+				title={METHOD_WORDS[scale.method].says}
+				onchange={(event) => {
+					const method = oneOf(METHODS, event.currentTarget.value);
+					if (method) decide('Change the mixing method', { method });
+				}}
+			>
+				{#each METHODS as method (method)}<option value={method}>{METHOD_WORDS[method].name}</option>{/each}
+			</Select>
+			<span>by</span>
+			<Select
+				class="field spacing"
+				aria-label="Spacing"
+				placeholder=""
+				value={scale.spacing}
+				title={SPACING_WORDS[scale.spacing].says}
+				onchange={(event) => {
+					const spacing = oneOf(SPACINGS, event.currentTarget.value);
+					if (spacing) decide('Change the spacing', { spacing });
+				}}
+			>
+				{#each SPACINGS as spacing (spacing)}<option value={spacing}>{SPACING_WORDS[spacing].name}</option>{/each}
+			</Select>
+		</div>
+	{/if}
+	<div class="actions" role="group" aria-label="Rows">
+		{#if scale}
+			<button class="act bare" aria-label="Move the row up" title="Move the row up (Alt ↑)" disabled={row === 0} onclick={() => moveChosen(workbench, -1)}>
+				<ArrowUpOutline size="sm" aria-hidden="true" />
+			</button>
+			<button
+				class="act bare"
+				aria-label="Move the row down"
+				title="Move the row down (Alt ↓)"
+				disabled={row === plate.scales.length - 1}
+				onclick={() => moveChosen(workbench, 1)}
+			>
+				<ArrowDownOutline size="sm" aria-hidden="true" />
+			</button>
+			<button class="act bare" aria-label="Duplicate the row" title="Duplicate the row" onclick={() => duplicateChosen(workbench)}>
+				<FileCopyOutline size="sm" aria-hidden="true" />
+			</button>
+			<button class="act bare" aria-label="Delete the row" title="Delete the row (Delete)" onclick={() => deleteChosen(workbench)}>
+				<TrashBinOutline size="sm" aria-hidden="true" />
+			</button>
+		{/if}
+		<Button class="act" onclick={() => addNext(workbench)}>Add a scale</Button>
+	</div>
+</div>
+
+<style>
+	.bar {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 16px;
+		padding: 8px 16px;
+		background: var(--panel);
+		border-bottom: 1px solid var(--rule);
+		font-size: 12.5px;
+	}
+	.sentence,
+	.actions {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+		white-space: nowrap;
+	}
+	.actions {
+		margin-left: auto;
+		gap: 2px;
+	}
+	.bar :global(.recipe) {
+		width: 116px;
+	}
+	.bar :global(.method) {
+		width: 96px;
+	}
+	.bar :global(.spacing) {
+		width: 134px;
+	}
+	.count {
+		width: 34px;
+		padding-inline: 4px;
+		text-align: center;
+	}
+	.parent {
+		max-width: 132px;
+		padding-left: 4px;
+	}
+	.parent i {
+		flex: none;
+		width: 20px;
+		height: 20px;
+	}
+	.parent b {
+		overflow: hidden;
+		font-weight: 500;
+		text-overflow: ellipsis;
+	}
+</style>

@@ -1,0 +1,174 @@
+<script lang="ts">
+	import { RECIPE_WORDS } from '$lib/core/scale/words';
+	import { type Step } from '$lib/core/scale/scale';
+	import { drawPlate } from '$lib/drawing/draw-plate';
+	import { scaleOf } from '$lib/drawing/resolve';
+	import { layOutScales, PLATE_WIDTH } from '$lib/drawing/scales-layout';
+	import { type ScalesPlate } from '$lib/model/plate';
+	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import { renamePlate } from '../study/edits';
+	import { type Held, type Workbench } from '../study/workbench.svelte';
+	import TitleField from './TitleField.svelte';
+	import { deleteChosen, moveChosen } from './row-actions';
+
+	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
+
+	const linked = $derived(workbench.document.linked);
+	const drawing = $derived(drawPlate(plate, linked, 'full'));
+	const scales = $derived(plate.scales.map((decision) => scaleOf(decision, linked)));
+	const counts = $derived(scales.map(({ inAll }) => inAll).join(' '));
+	// The places only depend on the counts, so they stay as they are while a colour is turned.
+	const layout = $derived(layOutScales(counts === '' ? [] : counts.split(' ').map(Number), true));
+
+	const across = (x: number): string => `${(100 * x) / PLATE_WIDTH}%`;
+	const down = (y: number): string => `${(100 * y) / layout.height}%`;
+
+	const heldOf = (row: number, index: number, step: Step): Held => {
+		const scale = plate.scales[row]!.id;
+		return step.parent === null ? { kind: 'step', scale, step: index } : { kind: 'parent', scale, index: step.parent };
+	};
+
+	function isHeld(row: number, index: number, step: Step): boolean {
+		const held = workbench.held;
+		if (!held || held.kind === 'linked' || held.scale !== plate.scales[row]!.id) return false;
+		return held.kind === 'step' ? held.step === index : held.index === step.parent;
+	}
+
+	let surface = $state<HTMLElement>();
+
+	function focusStep(row: number, index: number) {
+		surface?.querySelector<HTMLElement>(`[data-place="${row} ${index}"]`)?.focus();
+	}
+
+	const MOVES: Readonly<Record<string, readonly [number, number]>> = {
+		ArrowLeft: [0, -1],
+		ArrowRight: [0, 1],
+		ArrowUp: [-1, 0],
+		ArrowDown: [1, 0]
+	};
+
+	/** Arrows go from step to step, Home and End to the ends; Alt with an arrow moves the row, Delete takes it away. */
+	function goByKey(event: KeyboardEvent, row: number, index: number) {
+		const last = scales[row]!.inAll - 1;
+		const move = MOVES[event.key];
+		if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) moveChosen(workbench, move![0]);
+		else if (event.key === 'Delete') deleteChosen(workbench);
+		else if (event.key === 'Enter') document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
+		else if (event.key === 'Home') focusStep(row, 0);
+		else if (event.key === 'End') focusStep(row, last);
+		else if (move) {
+			const target = Math.max(0, Math.min(scales.length - 1, row + move[0]));
+			focusStep(target, Math.max(0, Math.min(scales[target]!.inAll - 1, index + move[1])));
+		} else return;
+		event.preventDefault();
+	}
+</script>
+
+<div class="surface" bind:this={surface}>
+	<PlateDrawing {drawing} />
+	<div class="title" style:height={down(54)}>
+		<TitleField
+			title={plate.title}
+			label="Title of the plate"
+			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
+		/>
+	</div>
+	{#each plate.scales as decision, row (decision.id)}
+		{@const place = layout.rows[row]!}
+		{@const chosen = workbench.scale?.id === decision.id}
+		<div
+			class="row"
+			class:chosen
+			role="group"
+			aria-label="Row {row + 1}, {RECIPE_WORDS[decision.recipe].name}"
+			style:top={down(place.y + 2)}
+			style:height={down(place.height - 4)}
+		>
+			<button class="caption" tabindex="-1" aria-hidden="true" onclick={() => workbench.chooseScale(decision.id)}></button>
+		</div>
+		{#each scales[row]!.steps as step, i (i)}
+			{@const held = isHeld(row, i, step)}
+			<button
+				class="step"
+				class:held
+				data-place="{row} {i}"
+				tabindex={held || (workbench.held?.kind === 'linked' && row === 0 && i === 0) ? 0 : -1}
+				style:left={across(place.edges[i]!)}
+				style:width={across(place.edges[i + 1]! - place.edges[i]!)}
+				style:top={down(place.bandY)}
+				style:height={down(place.bandHeight)}
+				aria-pressed={held}
+				aria-label="{RECIPE_WORDS[decision.recipe].name}, step {i + 1} of {scales[row]!.inAll}{step.parent === null
+					? ''
+					: ', parent'}: {step.hex}, value {step.value.toFixed(0)}"
+				onclick={() => workbench.hold(heldOf(row, i, step))}
+				onfocus={() => workbench.hold(heldOf(row, i, step))}
+				onkeydown={(event) => goByKey(event, row, i)}
+			></button>
+		{/each}
+	{/each}
+</div>
+
+<style>
+	.surface {
+		position: relative;
+	}
+	.title {
+		position: absolute;
+		top: 0;
+		left: 0;
+		width: 100%;
+	}
+	.row {
+		position: absolute;
+		left: 1.6%;
+		right: 1.2%;
+		pointer-events: none;
+	}
+	.row.chosen::before,
+	.row.chosen::after {
+		content: '';
+		position: absolute;
+		top: 3px;
+		bottom: 3px;
+		width: 8px;
+		border: 2px solid var(--ink);
+	}
+	.row.chosen::before {
+		left: 0;
+		border-right: 0;
+	}
+	.row.chosen::after {
+		right: 0;
+		border-left: 0;
+	}
+	.caption {
+		position: absolute;
+		inset: 0;
+		pointer-events: auto;
+		cursor: pointer;
+	}
+	.step {
+		position: absolute;
+		padding: 0;
+		border: 0;
+		background: none;
+		cursor: pointer;
+	}
+	/* What is held is marked under its colour, never around it. */
+	.step.held::after {
+		content: '';
+		position: absolute;
+		left: 0;
+		right: 0;
+		bottom: -4px;
+		height: 3px;
+		background: var(--ink);
+	}
+	.step:focus-visible {
+		outline: 2px dashed var(--ink);
+		outline-offset: 3px;
+		box-shadow: none;
+		z-index: 1;
+	}
+</style>

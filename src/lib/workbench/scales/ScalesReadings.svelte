@@ -1,0 +1,158 @@
+<script lang="ts">
+	import Button from 'flowbite-svelte/Button.svelte';
+	import { readScale } from '$lib/core/scale/readings';
+	import { remarksOn } from '$lib/core/scale/remarks';
+	import { METHOD_WORDS, RECIPE_WORDS } from '$lib/core/scale/words';
+	import { scaleOf } from '$lib/drawing/resolve';
+	import { type ScalesPlate } from '$lib/model/plate';
+	import Chart from '$lib/ui/Chart.svelte';
+	import { copyText } from '../mixer/clipboard';
+	import { decideScale } from '../study/edits';
+	import { type Workbench } from '../study/workbench.svelte';
+	import { differenceChart, valueChart } from './reading-charts';
+	import Verdict from './Verdict.svelte';
+
+	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
+
+	/** Plates are white. */
+	const GROUND = [1, 1, 1] as const;
+
+	const decision = $derived(workbench.scale);
+	const scale = $derived(decision && scaleOf(decision, workbench.document.linked));
+	const readings = $derived(scale && readScale(scale, GROUND));
+	const remarks = $derived(readings ? remarksOn(readings) : []);
+	const lowest = $derived(readings ? Math.min(...readings.values).toFixed(0) : '');
+	const highest = $derived(readings ? Math.max(...readings.values).toFixed(0) : '');
+
+	function evenOut() {
+		if (decision) workbench.edit('Even out the steps', decideScale(plate.id, decision.id, { spacing: 'differences' }));
+	}
+</script>
+
+<section class="readings" aria-label="Readings">
+	{#if decision && scale && readings}
+		<header>
+			<h2>{RECIPE_WORDS[decision.recipe].name}</h2>
+			<span>row {plate.scales.indexOf(decision) + 1}</span>
+		</header>
+		<p class="teaches">{RECIPE_WORDS[decision.recipe].teaches} {METHOD_WORDS[decision.method].says}</p>
+		<div>
+			<p class="line"><span>Value, L*</span><b>{lowest === highest ? lowest : `${lowest}–${highest}`}</b></p>
+			<Chart option={valueChart(scale)} height={96} says="Value of each step: {readings.values.map((value) => value.toFixed(0)).join(', ')}" />
+		</div>
+		<div>
+			<p class="line">
+				<span>Difference to the next, ΔE00</span>
+				<b>{Math.min(...readings.differences).toFixed(1)}–{Math.max(...readings.differences).toFixed(1)}</b>
+			</p>
+			<Chart
+				option={differenceChart(readings)}
+				height={62}
+				says="Difference between neighbours: {readings.differences.map((difference) => difference.toFixed(1)).join(', ')}"
+			/>
+		</div>
+		<dl>
+			<dt>Evenness, of 1</dt>
+			<dd>{readings.evenness.toFixed(2)}</dd>
+			<dt>Parent’s own grey</dt>
+			<dd>
+				<button class="grey" onclick={() => copyText(readings.ownGrey.hex)} title="Copy {readings.ownGrey.hex}">
+					<i style:background={readings.ownGrey.hex}></i>{readings.ownGrey.hex}
+				</button>
+			</dd>
+			<dt>The same in grey ink</dt>
+			<dd>{readings.ownGrey.ink.toFixed(0)} %</dd>
+		</dl>
+		<ul>
+			{#each remarks as remark (remark.words)}
+				<li>
+					<Verdict verdict={remark.verdict} />
+					<span>
+						{remark.words}
+						{#if remark.mend === 'even-out' && decision.spacing !== 'differences'}
+							<Button class="act mend" onclick={evenOut}>Even out the steps</Button>
+						{/if}
+					</span>
+				</li>
+			{/each}
+		</ul>
+	{:else}
+		<h2>Nothing to read yet</h2>
+		<p>Add a scale to this plate. What it measures is said here.</p>
+	{/if}
+</section>
+
+<style>
+	.readings {
+		display: flex;
+		flex-direction: column;
+		gap: 11px;
+		padding: 14px 18px;
+	}
+	header {
+		display: flex;
+		align-items: baseline;
+		justify-content: space-between;
+	}
+	h2 {
+		font-size: 18px;
+		line-height: 1.1;
+	}
+	header span,
+	.teaches {
+		font-size: 12px;
+		color: var(--soft);
+	}
+	.line {
+		display: flex;
+		justify-content: space-between;
+		margin-bottom: 3px;
+		font-size: 12px;
+	}
+	b {
+		font-weight: 600;
+	}
+	dl {
+		display: grid;
+		grid-template-columns: 1fr auto;
+		gap: 4px;
+		margin: 0;
+		padding-top: 9px;
+		border-top: 1px solid var(--rule);
+		font-size: 12.5px;
+	}
+	dd {
+		margin: 0;
+		font-weight: 600;
+		text-align: right;
+	}
+	.grey {
+		display: inline-flex;
+		align-items: center;
+		gap: 6px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	.grey i {
+		width: 13px;
+		height: 13px;
+	}
+	ul {
+		display: grid;
+		gap: 6px;
+		margin: 0;
+		padding: 9px 0 0;
+		border-top: 1px solid var(--rule);
+		list-style: none;
+		font-size: 12.5px;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 17px 1fr;
+		gap: 6px;
+	}
+	li :global(.mend) {
+		display: flex;
+		margin-top: 5px;
+	}
+</style>

@@ -1,0 +1,196 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { beforeNavigate, goto } from '$app/navigation';
+	import { keepCopy, loadStudy } from '$lib/client/studies';
+	import { type Study } from '$lib/model/study';
+	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
+	import { notices } from '$lib/ui/notices.svelte';
+	import LinkedColours from '../index/LinkedColours.svelte';
+	import PlateIndex from '../index/PlateIndex.svelte';
+	import { addNextPlate } from '../index/plate-actions';
+	import { KINDS } from '../kinds';
+	import Mixer from '../mixer/Mixer.svelte';
+	import ConflictDialog from './ConflictDialog.svelte';
+	import { Saver } from './saver.svelte';
+		import TopBar from './TopBar.svelte';
+	import { Workbench } from './workbench.svelte';
+
+	let { study, board = $bindable() }: { study: Study; board: Board } = $props();
+
+	// The page is made anew for each study (see the route), so these begin with it and are not replaced.
+	// svelte-ignore state_referenced_locally
+	const { id, revision, document } = study;
+	const workbench = new Workbench(document);
+	const saver = new Saver(id, revision, document);
+	const kind = $derived(workbench.plate && KINDS[workbench.plate.kind]);
+
+	$effect(() => saver.note(workbench.document));
+
+	onMount(() => {
+		const retry = () => void saver.flush();
+		window.addEventListener('online', retry);
+		return () => {
+			window.removeEventListener('online', retry);
+			saver.stop();
+		};
+	});
+
+	/** Closing the window with unsaved work: the browser asks. */
+	function warn(event: BeforeUnloadEvent) {
+		if (saver.isSafe) return;
+		void saver.flush();
+		event.preventDefault();
+	}
+
+	let leaving = false;
+
+	// Going to another page of ours: saved first; asked only when that cannot be.
+	beforeNavigate(async ({ cancel, to, willUnload }) => {
+		if (saver.isSafe || leaving || willUnload || !to) return;
+		cancel();
+		await saver.flush();
+		leaving = saver.isSafe || confirm('Your last edits are not saved. Leave this page and lose them?');
+		if (leaving) await goto(to.url);
+	});
+
+	function undoByKey(event: KeyboardEvent) {
+		if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+		const key = event.key.toLowerCase();
+		const typing = event.target instanceof HTMLElement && event.target.matches('input:not([type=range], [type=radio]), textarea');
+		if (typing || (key !== 'z' && key !== 'y')) return;
+		event.preventDefault();
+		if (key === 'y' || event.shiftKey) workbench.redo();
+		else workbench.undo();
+	}
+
+	async function reload() {
+		try {
+			const latest = await loadStudy(id);
+			saver.restart(latest.revision, latest.document);
+			workbench.replace(latest.document);
+		} catch (error) {
+			notices.say(error instanceof Error ? error.message : 'The study could not be loaded.');
+		}
+	}
+
+	async function copy() {
+		try {
+			const kept = await keepCopy(workbench.document);
+			leaving = true;
+			await goto(`/studies/${kept.id}`);
+		} catch (error) {
+			notices.say(error instanceof Error ? error.message : 'The copy could not be kept.');
+		}
+	}
+</script>
+
+<svelte:window onbeforeunload={warn} onkeydown={undoByKey} />
+<svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
+
+<div class="study">
+	<TopBar {workbench} {saver} bind:board />
+	<div class="side">
+		<PlateIndex {workbench} />
+		<LinkedColours {workbench} />
+	</div>
+	<main style:background={BOARD_COLOURS[board]}>
+		{#if kind && workbench.plate}
+			<kind.bar {workbench} plate={workbench.plate} />
+			<div class="board">
+				<div class="plate"><kind.view {workbench} plate={workbench.plate} /></div>
+			</div>
+		{:else}
+			<div class="none">
+				<h2>No plates yet</h2>
+				<p>A plate is one page of the study. The first one begins with the tints of your first colour.</p>
+				<button class="act main" onclick={() => addNextPlate(workbench)}>Add a plate</button>
+			</div>
+		{/if}
+	</main>
+	<aside>
+		{#if kind && workbench.plate}<kind.readings {workbench} plate={workbench.plate} />{/if}
+	</aside>
+	<footer><Mixer {workbench} /></footer>
+</div>
+<ConflictDialog state={saver.state} onreload={reload} oncopy={copy} />
+
+<style>
+	.study {
+		display: grid;
+		grid-template: 52px minmax(0, 1fr) 156px / 168px minmax(0, 1fr) 292px;
+		height: 100vh;
+		height: 100dvh;
+		overflow: hidden;
+	}
+	.study > :global(header) {
+		grid-column: 1 / -1;
+	}
+	.side {
+		display: flex;
+		flex-direction: column;
+		overflow-y: auto;
+		background: var(--panel-low);
+		border-right: 1px solid var(--rule);
+	}
+	main {
+		display: flex;
+		flex-direction: column;
+		min-height: 0;
+	}
+	.board {
+		flex: 1;
+		display: grid;
+		place-items: start center;
+		min-height: 0;
+		padding: 16px 20px;
+		overflow: auto;
+		container-type: size;
+	}
+	/* The sheet fits the board both ways; a longer plate scrolls. */
+	.plate {
+		width: min(100cqw, 100cqh * 792 / 560);
+		background: #fff;
+		outline: 1px solid #00000030;
+	}
+	aside {
+		overflow-y: auto;
+		background: var(--panel);
+		border-left: 1px solid var(--rule);
+	}
+	footer {
+		grid-column: 1 / -1;
+		min-width: 0;
+	}
+	.none {
+		display: grid;
+		justify-items: start;
+		gap: 8px;
+		max-width: 360px;
+		margin: 80px auto;
+		padding: 24px 28px;
+		background: #fff;
+		outline: 1px solid #00000030;
+	}
+	.none h2 {
+		font-size: 22px;
+	}
+	@media (max-width: 1180px) {
+		.study {
+			grid-template-columns: 136px minmax(0, 1fr) 250px;
+		}
+	}
+	@media (max-width: 800px) {
+		.study {
+			display: block;
+			height: auto;
+			overflow: visible;
+		}
+		.board {
+			container-type: inline-size;
+			padding: 10px;
+		}
+		.plate {
+			width: 100%;
+		}
+	}
+</style>

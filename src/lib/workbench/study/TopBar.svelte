@@ -1,0 +1,130 @@
+<script lang="ts">
+	import QuestionCircleOutline from 'flowbite-svelte-icons/QuestionCircleOutline.svelte';
+	import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
+	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
+	import BoardPicker from '$lib/ui/BoardPicker.svelte';
+	import { type Board } from '$lib/ui/boards';
+	import Mark from '$lib/ui/Mark.svelte';
+	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
+	import { notices } from '$lib/ui/notices.svelte';
+	import { copyText } from '../mixer/clipboard';
+	import { setTitleBlock } from './edits';
+	import { type Saver } from './saver.svelte';
+	import SaveStateLine from './SaveStateLine.svelte';
+	import { cssOf, downloadCss, downloadPng, downloadSvg, downloadTokens } from './take-away';
+	import TitleBlockDialog from './TitleBlockDialog.svelte';
+	import { type Workbench } from './workbench.svelte';
+
+	let { workbench, saver, board = $bindable() }: { workbench: Workbench; saver: Saver; board: Board } = $props();
+
+	let editingTitle = $state(false);
+
+	const files = $derived.by((): MenuItem[] => {
+		const { plate, scale } = workbench;
+		const { linked } = workbench.document;
+		const ofPlate = plate
+			? [
+					{ label: 'The plate as SVG', run: () => downloadSvg(plate, linked) },
+					{ label: 'The plate as PNG', run: () => void savePng() }
+				]
+			: [];
+		const ofScale = scale
+			? [
+					{ label: 'This scale as CSS properties', run: () => downloadCss(scale, linked) },
+					{ label: 'This scale as design tokens', run: () => downloadTokens(scale, linked) },
+					{ label: 'Copy this scale as CSS properties', run: () => void copyText(cssOf(scale, linked), 'the CSS properties') }
+				]
+			: [];
+		return [...ofPlate, ...ofScale];
+	});
+
+	async function savePng() {
+		if (!workbench.plate) return;
+		const trouble = await downloadPng(workbench.plate, workbench.document.linked);
+		if (trouble) notices.say(trouble);
+	}
+</script>
+
+<header class="top">
+	<Mark />
+	<nav aria-label="Where you are">
+		<a href="/">Studies</a> <span aria-hidden="true">/</span>
+		<button onclick={() => (editingTitle = true)} title="Title block: title, maker, course, unit, date">
+			{workbench.document.titleBlock.title}
+		</button>
+	</nav>
+	<SaveStateLine {saver} />
+	<span class="space"></span>
+	<div class="pair">
+		<button
+			class="act bare"
+			aria-label="Undo{workbench.canUndo ? `: ${workbench.canUndo}` : ''}"
+			title="Undo{workbench.canUndo ? `: ${workbench.canUndo}` : ''} (Ctrl Z)"
+			disabled={!workbench.canUndo}
+			onclick={() => workbench.undo()}><UndoOutline size="sm" aria-hidden="true" /></button
+		>
+		<button
+			class="act bare"
+			aria-label="Redo{workbench.canRedo ? `: ${workbench.canRedo}` : ''}"
+			title="Redo{workbench.canRedo ? `: ${workbench.canRedo}` : ''} (Ctrl Shift Z)"
+			disabled={!workbench.canRedo}
+			onclick={() => workbench.redo()}><RedoOutline size="sm" aria-hidden="true" /></button
+		>
+	</div>
+	<BoardPicker bind:board />
+	<a class="act bare" href="/help" aria-label="Help and keys" title="Help and keys"><QuestionCircleOutline size="sm" aria-hidden="true" /></a>
+	{#if files.length > 0}<Menu kind="act main" label="Take it away" items={files} />{/if}
+</header>
+
+<TitleBlockDialog
+	bind:open={editingTitle}
+	titleBlock={workbench.document.titleBlock}
+	onchange={(titleBlock) => workbench.edit('Change the title block', setTitleBlock(titleBlock))}
+/>
+
+<style>
+	.top {
+		display: flex;
+		align-items: center;
+		gap: 16px;
+		padding: 0 18px;
+		background: var(--panel);
+		border-bottom: 1px solid var(--rule);
+	}
+	nav {
+		display: flex;
+		align-items: baseline;
+		gap: 7px;
+		min-width: 0;
+		color: var(--soft);
+	}
+	nav a {
+		color: var(--soft);
+		text-decoration: none;
+	}
+	nav a:hover,
+	nav button:hover {
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
+	nav button {
+		overflow: hidden;
+		font-weight: 560;
+		color: var(--ink);
+		text-overflow: ellipsis;
+		white-space: nowrap;
+		cursor: pointer;
+	}
+	.space {
+		flex: 1;
+	}
+	.pair {
+		display: flex;
+	}
+	@media (max-width: 800px) {
+		.top {
+			flex-wrap: wrap;
+			padding: 8px 12px;
+		}
+	}
+</style>

@@ -1,0 +1,37 @@
+/** One edit that can be taken back: what it is called, and the state before and after it. */
+export interface Entry<T> {
+	readonly label: string;
+	readonly before: T;
+	readonly after: T;
+	/** Edits of one gesture share a key and are taken back together. */
+	readonly gesture: string | null;
+}
+
+export interface History<T> {
+	readonly past: readonly Entry<T>[];
+	readonly future: readonly Entry<T>[];
+}
+
+const MOST_ENTRIES = 300;
+
+export const emptyHistory = <T>(): History<T> => ({ past: [], future: [] });
+
+/** Notes an edit. One of the same gesture as the last is joined to it; what had been undone is forgotten. */
+export function noted<T>({ past }: History<T>, entry: Entry<T>): History<T> {
+	const last = past.at(-1);
+	if (last && entry.gesture !== null && last.gesture === entry.gesture)
+		return { past: [...past.slice(0, -1), { ...entry, before: last.before }], future: [] };
+	return { past: [...past, entry].slice(-MOST_ENTRIES), future: [] };
+}
+
+/** One step back, with the state to show; null where there is none. */
+export function undone<T>({ past, future }: History<T>): { history: History<T>; state: T } | null {
+	const last = past.at(-1);
+	return last ? { history: { past: past.slice(0, -1), future: [last, ...future] }, state: last.before } : null;
+}
+
+/** One step forward again. */
+export function redone<T>({ past, future }: History<T>): { history: History<T>; state: T } | null {
+	const [next, ...rest] = future;
+	return next ? { history: { past: [...past, next], future: rest }, state: next.after } : null;
+}

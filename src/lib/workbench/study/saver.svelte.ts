@@ -1,0 +1,132 @@
+import { reasonOf } from '$lib/client/reason';
+import { newId } from '$lib/model/ids';
+import { savedSchema } from '$lib/model/requests';
+import { type StudyDocument } from '$lib/model/study';
+
+export type SaveState =
+	| { kind: 'saved' }
+	| { kind: 'waiting' }
+	| { kind: 'saving' }
+	/** The server cannot be reached; it is tried again by itself. */
+	| { kind: 'unreachable' }
+	/** Changed in another window. */
+	| { kind: 'stale' }
+	| { kind: 'deleted' }
+	| { kind: 'refused'; reason: string };
+
+const PAUSE = 500;
+const RETRY_LEAST = 1000;
+const RETRY_MOST = 15_000;
+const PATIENCE = 15_000;
+
+/** Saves a study by itself, a moment after each edit, one save at a time, each naming the revision it was made from. */
+export class Saver {
+	state = $state.raw<SaveState>({ kind: 'saved' });
+	/** Whether everything up to the last edit is on the server. */
+	readonly isSafe = $derived(this.state.kind === 'saved');
+	private latest: StudyDocument;
+	private kept: StudyDocument;
+	private timer: ReturnType<typeof setTimeout> | null = null;
+	private running: Promise<void> | null = null;
+	private retry = RETRY_LEAST;
+	/** The save under way; it keeps its name until it is answered, so that a repeated one is known as the same. */
+	private attempt: { saveId: string; document: StudyDocument } | null = null;
+
+	/** The revision that the server has, as far as this window knows. */
+	revision = $state(1);
+
+	constructor(
+		private readonly id: string,
+		revision: number,
+		document: StudyDocument
+	) {
+		this.revision = revision;
+		this.latest = document;
+		this.kept = document;
+	}
+
+	/** The study has become this; it will be saved. */
+	note(document: StudyDocument): void {
+		if (document === this.latest) return;
+		this.latest = document;
+		if (this.state.kind === 'stale' || this.state.kind === 'deleted') return;
+		if (this.state.kind !== 'unreachable') this.state = { kind: 'waiting' };
+		if (!this.running && this.state.kind === 'waiting') this.schedule(PAUSE);
+	}
+
+	/** Saves now, if there is anything to save, and waits for the answer. */
+	async flush(): Promise<void> {
+		this.clear();
+		if (this.running) await this.running;
+		if (this.latest !== this.kept && this.state.kind !== 'stale' && this.state.kind !== 'deleted') {
+			this.running ??= this.save();
+			await this.running;
+		}
+	}
+
+	/** Takes up with a study as just loaded from the server. */
+	restart(revision: number, document: StudyDocument): void {
+		this.clear();
+		this.revision = revision;
+		this.latest = this.kept = document;
+		this.attempt = null;
+		this.state = { kind: 'saved' };
+	}
+
+	stop(): void {
+		this.clear();
+	}
+
+	private clear(): void {
+		if (this.timer) clearTimeout(this.timer);
+		this.timer = null;
+	}
+
+	private schedule(wait: number): void {
+		this.clear();
+		this.timer = setTimeout(() => void this.flush(), wait);
+	}
+
+	private async save(): Promise<void> {
+		// A save whose answer never came goes out again as it was, before anything newer.
+		this.attempt ??= { saveId: newId(), document: this.latest };
+		if (this.state.kind !== 'unreachable') this.state = { kind: 'saving' };
+		try {
+			const response = await fetch(`/api/studies/${this.id}`, {
+				method: 'PUT',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ revision: this.revision, ...this.attempt }),
+				signal: AbortSignal.timeout(PATIENCE)
+			});
+			await this.take(response);
+		} catch {
+			this.fail();
+		} finally {
+			this.running = null;
+		}
+	}
+
+	private async take(response: Response): Promise<void> {
+		if (response.ok) {
+			this.revision = savedSchema.parse(await response.json()).revision;
+			this.kept = this.attempt!.document;
+			this.attempt = null;
+			this.retry = RETRY_LEAST;
+			const behind = this.latest !== this.kept;
+			this.state = { kind: behind ? 'waiting' : 'saved' };
+			if (behind) this.schedule(PAUSE);
+			return;
+		}
+		if (response.status >= 500) return this.fail();
+		this.attempt = null;
+		if (response.status === 409) this.state = { kind: 'stale' };
+		else if (response.status === 410 || response.status === 404) this.state = { kind: 'deleted' };
+		else this.state = { kind: 'refused', reason: await reasonOf(response) };
+	}
+
+	private fail(): void {
+		this.state = { kind: 'unreachable' };
+		this.schedule(this.retry);
+		this.retry = Math.min(RETRY_MOST, this.retry * 2);
+	}
+}

@@ -1,0 +1,70 @@
+import { RECIPES, type Recipe } from '$lib/core/scale/recipe';
+import { RECIPE_WORDS } from '$lib/core/scale/words';
+import { usedParents } from '$lib/drawing/resolve';
+import { type ColourSource } from '$lib/model/colour-text';
+import { newId } from '$lib/model/ids';
+import { type Plate, type ScaleDecision, type ScalesPlate } from '$lib/model/plate';
+import { type LinkedColour, type StudyDocument } from '$lib/model/study';
+
+/** Where a study has no colours at all yet. */
+const FALLBACK: readonly ColourSource[] = [{ text: '#b3392b' }, { text: '#2f5f86' }];
+
+export const sourceFor = (colour: LinkedColour): ColourSource => ({ linked: colour.id });
+
+export function sameSource(one: ColourSource, other: ColourSource): boolean {
+	if ('linked' in one) return 'linked' in other && one.linked === other.linked;
+	return 'text' in other && one.text === other.text;
+}
+
+/** The study's colours to choose parents from: its linked colours, or what its scales use, or two of ours. */
+function coloursOf({ linked, plates }: StudyDocument): readonly ColourSource[] {
+	if (linked.length > 0) return linked.map(sourceFor);
+	const used = plates.flatMap((plate) => plate.scales).flatMap((scale) => scale.parents);
+	return used.length > 0 ? used : FALLBACK;
+}
+
+/** A colour of the study other than this one, where there is one: the next in its order. */
+function partnerOf(source: ColourSource, document: StudyDocument): ColourSource {
+	const colours = coloursOf(document);
+	const at = colours.findIndex((candidate) => sameSource(candidate, source));
+	return colours[(at + 1) % colours.length] ?? FALLBACK[1]!;
+}
+
+function madeAlready({ scales }: ScalesPlate, recipe: Recipe, parents: readonly ColourSource[]): boolean {
+	return scales.some(
+		(scale) =>
+			scale.recipe === recipe && usedParents(scale).every((source, i) => sameSource(source, parents[i]!))
+	);
+}
+
+/**
+ * The scale that a person most likely wants next on a plate: the chosen scale's parent by the next recipe that the
+ * plate lacks, or, once all are there, the next colour of the study; with the same count, method and spacing.
+ */
+export function nextScale(document: StudyDocument, plate: ScalesPlate, chosen: ScaleDecision | null): ScaleDecision {
+	const model = chosen ?? plate.scales.at(-1);
+	const start = model?.parents[0] ?? coloursOf(document)[0]!;
+	const colours = [start, ...coloursOf(document).filter((source) => !sameSource(source, start))];
+	const candidates = colours.flatMap((source) =>
+		RECIPES.map((recipe) => ({ recipe, parents: [source, partnerOf(source, document)] as ScaleDecision['parents'] }))
+	);
+	const next = candidates.find(({ recipe, parents }) => !madeAlready(plate, recipe, parents)) ?? candidates[0]!;
+	return {
+		id: newId(),
+		...next,
+		between: model?.between ?? 5,
+		method: model?.method ?? 'oklab',
+		spacing: model?.spacing ?? 'shares'
+	};
+}
+
+/** A plate to go on with: the tints of the study's first colour that has no plate beginning with it. */
+export function nextPlate(document: StudyDocument): Plate {
+	const begun = document.plates.map((plate) => plate.scales[0]?.parents[0]).filter((source) => source !== undefined);
+	const colours = coloursOf(document);
+	const colour = colours.find((source) => !begun.some((other) => sameSource(other, source))) ?? colours[0]!;
+	const name = 'linked' in colour ? document.linked.find(({ id }) => id === colour.linked)?.name : colour.text;
+	const plate: ScalesPlate = { id: newId(), kind: 'scales', title: `${RECIPE_WORDS.tints.name} of ${name?.toLowerCase()}`, scales: [] };
+	const parents: ScaleDecision['parents'] = [colour, partnerOf(colour, document)];
+	return { ...plate, scales: [{ ...nextScale(document, plate, null), recipe: 'tints', parents }] };
+}

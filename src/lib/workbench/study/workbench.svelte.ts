@@ -1,0 +1,88 @@
+import { type Plate, type ScaleDecision } from '$lib/model/plate';
+import { type StudyDocument } from '$lib/model/study';
+import { emptyHistory, noted, redone, undone, type History } from './history';
+
+/** What the mixer holds: a parent of a scale, a linked colour, or a step that follows from parents. */
+export type Held =
+	| { kind: 'parent'; scale: string; index: number }
+	| { kind: 'linked'; id: string }
+	| { kind: 'step'; scale: string; step: number };
+
+/** The state of the study page: the study as it stands, its history, and what is chosen. Owns nothing of the screen. */
+export class Workbench {
+	/** Replaced as a whole by every edit, never changed in place. */
+	document = $state.raw<StudyDocument>() as StudyDocument;
+	private history = $state.raw<History<StudyDocument>>(emptyHistory());
+	private plateChoice = $state<string | null>(null);
+	private scaleChoice = $state<string | null>(null);
+	private heldChoice = $state.raw<Held | null>(null);
+
+	readonly plate: Plate | null = $derived(
+		this.document.plates.find(({ id }) => id === this.plateChoice) ?? this.document.plates[0] ?? null
+	);
+	readonly scale: ScaleDecision | null = $derived(
+		this.plate?.scales.find(({ id }) => id === this.scaleChoice) ?? this.plate?.scales[0] ?? null
+	);
+	/** What is held falls back to the chosen scale's first parent when it is no longer there. */
+	readonly held: Held | null = $derived(this.stillThere(this.heldChoice) ?? this.firstParent());
+	readonly canUndo = $derived(this.history.past.at(-1)?.label ?? null);
+	readonly canRedo = $derived(this.history.future[0]?.label ?? null);
+
+	constructor(document: StudyDocument) {
+		this.document = document;
+	}
+
+	private stillThere(held: Held | null): Held | null {
+		if (held?.kind === 'linked') return this.document.linked.some(({ id }) => id === held.id) ? held : null;
+		return held && held.scale === this.scale?.id ? held : null;
+	}
+
+	private firstParent(): Held | null {
+		return this.scale ? { kind: 'parent', scale: this.scale.id, index: 0 } : null;
+	}
+
+	/** Carries out a named edit. Edits of one gesture are undone together. */
+	edit(label: string, change: (document: StudyDocument) => StudyDocument, gesture: string | null = null): void {
+		const before = this.document;
+		const after = change(before);
+		if (after === before) return;
+		this.document = after;
+		this.history = noted(this.history, { label, before, after, gesture });
+	}
+
+	undo(): void {
+		this.go(undone(this.history));
+	}
+
+	redo(): void {
+		this.go(redone(this.history));
+	}
+
+	private go(step: { history: History<StudyDocument>; state: StudyDocument } | null): void {
+		if (!step) return;
+		this.history = step.history;
+		this.document = step.state;
+	}
+
+	choosePlate(id: string): void {
+		this.plateChoice = id;
+		this.scaleChoice = null;
+		this.heldChoice = null;
+	}
+
+	chooseScale(id: string): void {
+		this.scaleChoice = id;
+		this.heldChoice = null;
+	}
+
+	hold(held: Held): void {
+		if (held.kind !== 'linked') this.scaleChoice = held.scale;
+		this.heldChoice = held;
+	}
+
+	/** Another document altogether, as loaded afresh: nothing before it can be undone. */
+	replace(document: StudyDocument): void {
+		this.document = document;
+		this.history = emptyHistory();
+	}
+}

@@ -1,0 +1,14 @@
+import { json, type RequestHandler } from '@sveltejs/kit';
+import { createStudySchema, listQuerySchema } from '$lib/model/requests';
+import { answering, readBody } from '$lib/server/answer';
+import { database } from '$lib/server/app';
+import { createStudy, listStudies } from '$lib/server/studies/repository';
+
+export const GET: RequestHandler = ({ url }) =>
+	answering(async () => json(await listStudies(database(), listQuerySchema.parse(Object.fromEntries(url.searchParams)))));
+
+export const POST: RequestHandler = ({ request }) =>
+	answering(async () => {
+		const { document } = await readBody(request, createStudySchema);
+		return json(await createStudy(database(), document), { status: 201 });
+	});

@@ -1,0 +1,13 @@
+import { type RequestHandler } from '@sveltejs/kit';
+import { renameStudySchema } from '$lib/model/requests';
+import { answering, missingStudy, readBody } from '$lib/server/answer';
+import { database } from '$lib/server/app';
+import { studyId } from '$lib/server/study-id';
+import { renameStudy } from '$lib/server/studies/repository';
+
+export const PUT: RequestHandler = ({ params, request }) =>
+	answering(async () => {
+		const { title } = await readBody(request, renameStudySchema);
+		if (!(await renameStudy(database(), studyId(params.id!), title))) throw missingStudy();
+		return new Response(null, { status: 204 });
+	});

@@ -1,0 +1,137 @@
+<script lang="ts">
+	import Mark from '$lib/ui/Mark.svelte';
+	import { METHOD_WORDS, RECIPE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
+
+	const KEYS: readonly { where: string; keys: readonly (readonly [string, string])[] }[] = [
+		{
+			where: 'Anywhere in a study',
+			keys: [
+				['Ctrl Z', 'undo'],
+				['Ctrl Shift Z, Ctrl Y', 'redo'],
+				['1 to 6', 'copy the colour in the mixer as hex, RGB, HSL, HSB, OKLCH or Lab']
+			]
+		},
+		{
+			where: 'On the plate',
+			keys: [
+				['← →', 'the step before, the next step'],
+				['↑ ↓', 'the row above, the row below'],
+				['Home, End', 'the first and the last step'],
+				['Enter', 'into the mixer'],
+				['Alt ↑, Alt ↓', 'move the row'],
+				['Delete', 'delete the row']
+			]
+		},
+		{
+			where: 'In the mixer',
+			keys: [
+				['← →, ↑ ↓', 'turn a coordinate finely'],
+				['Shift with an arrow', 'turn it by a larger step'],
+				['Enter', 'take what was typed or pasted']
+			]
+		},
+		{
+			where: 'On a plate in the list, or a linked colour',
+			keys: [
+				['Alt ↑, Alt ↓', 'move the plate'],
+				['F2', 'rename'],
+				['Delete', 'delete']
+			]
+		}
+	];
+	const TERMS: readonly { heading: string; terms: readonly (readonly [string, string])[] }[] = [
+		{ heading: 'Recipes', terms: Object.values(RECIPE_WORDS).map(({ name, teaches }) => [name, teaches] as const) },
+		{ heading: 'Mixing', terms: Object.values(METHOD_WORDS).map(({ name, says }) => [name, says] as const) },
+		{ heading: 'Spacing', terms: Object.values(SPACING_WORDS).map(({ name, says }) => [name, says] as const) },
+		{
+			heading: 'Readings',
+			terms: [
+				['value', 'How light a colour is, whatever its hue: L* of CIE 15, 0 black to 100 white.'],
+				['ΔE00', 'How far two colours look apart (CIEDE2000): about 1 is the least that is seen, under 2 is hard to tell.'],
+				['evenness', 'The smallest difference between neighbours divided by the largest; 1 is perfectly even.'],
+				['own grey', 'The neutral with the same luminance as a colour.'],
+				['grey ink', 'The ink percentage that prints this grey, with 20 % dot gain (Murray–Davies).'],
+				['between, in all', 'Between counts the steps that are neither parent nor end; in all counts every one: two more.']
+			]
+		}
+	];
+</script>
+
+<svelte:head><title>Help and keys · Ricercar</title></svelte:head>
+
+<main>
+	<Mark />
+	<h1>Help and keys</h1>
+	<p class="lead">
+		A scale is decided by its recipe, its parents, a number of steps, a way of mixing and a spacing. All its steps follow from
+		these. Click a parent and it is in the mixer; turn it, and everything that depends on it follows.
+	</p>
+	<div class="columns">
+		<section>
+			<h2>Keys</h2>
+			{#each KEYS as { where, keys } (where)}
+				<h3>{where}</h3>
+				<dl>
+					{#each keys as [key, does] (key)}
+						<dt><span class="key">{key}</span></dt>
+						<dd>{does}</dd>
+					{/each}
+				</dl>
+			{/each}
+		</section>
+		<section>
+			<h2>Words</h2>
+			{#each TERMS as { heading, terms } (heading)}
+				<h3>{heading}</h3>
+				<dl>
+					{#each terms as [term, meaning] (term)}
+						<dt>{term}</dt>
+						<dd>{meaning}</dd>
+					{/each}
+				</dl>
+			{/each}
+		</section>
+	</div>
+</main>
+
+<style>
+	main {
+		max-width: 1080px;
+		margin: 0 auto;
+		padding: 18px 32px 60px;
+	}
+	h1 {
+		margin: 26px 0 8px;
+		font-size: 32px;
+	}
+	.lead {
+		max-width: 640px;
+		font: 17px/1.45 var(--font-serif);
+	}
+	.columns {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+		gap: 40px;
+		margin-top: 26px;
+	}
+	h2 {
+		padding-bottom: 5px;
+		border-bottom: 1px solid var(--ink);
+		font-size: 21px;
+	}
+	h3 {
+		margin: 16px 0 5px;
+		font: 600 13px var(--font-sans);
+	}
+	dl {
+		display: grid;
+		grid-template-columns: 150px 1fr;
+		gap: 5px 14px;
+	}
+	dt {
+		font-weight: 500;
+	}
+	dd {
+		color: var(--soft);
+	}
+</style>
