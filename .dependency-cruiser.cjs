@@ -25,7 +25,10 @@ module.exports = {
 		{
 			name: 'server-stays-on-the-server',
 			severity: 'error',
-			from: { path: '^src/(lib|routes)/', pathNot: '^src/lib/server/|\\+(server|(page|layout)\\.server)\\.ts$|\\.test\\.ts$' },
+			from: {
+				path: '^src/(lib|routes)/',
+				pathNot: '^src/lib/server/|\\+(server|(page|layout)\\.server)\\.ts$|\\.test\\.ts$'
+			},
 			to: { path: '^src/lib/server/' }
 		},
 		{
@@ -57,7 +60,12 @@ module.exports = {
 		doNotFollow: { path: 'node_modules' },
 		tsPreCompilationDeps: true,
 		tsConfig: { fileName: 'tsconfig.json' },
-		enhancedResolveOptions: { extensions: ['.ts', '.js', '.svelte', '.svelte.ts', '.d.ts'], exportsFields: ['exports'], conditionNames: ['svelte', 'import', 'default', 'types'] },
+		webpackConfig: { fileName: '.dependency-cruiser.resolve.cjs' },
+		enhancedResolveOptions: {
+			extensions: ['.ts', '.js', '.svelte', '.svelte.ts', '.d.ts'],
+			exportsFields: ['exports'],
+			conditionNames: ['svelte', 'import', 'default', 'types']
+		},
 		exclude: { path: '^\\$(app|env)/|\\?' }
 	}
 };

@@ -24,13 +24,18 @@ function hashOf(paths) {
 		hash.update(path).update(readFileSync(join(ROOT, path)));
 	};
 	const walk = (folder) => {
-		for (const entry of readdirSync(join(ROOT, folder), { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
+		for (const entry of readdirSync(join(ROOT, folder), { withFileTypes: true }).sort((a, b) =>
+			a.name < b.name ? -1 : 1
+		)) {
 			const path = `${folder}/${entry.name}`;
 			if (entry.isDirectory()) walk(path);
 			else if (!path.endsWith('.test.ts')) add(path);
 		}
 	};
-	for (const path of paths) (path.endsWith('/') ? walk(path.slice(0, -1)) : add(path));
+	for (const path of paths) {
+		if (path.endsWith('/')) walk(path.slice(0, -1));
+		else add(path);
+	}
 	return hash.digest('hex');
 }
 
@@ -72,7 +77,14 @@ export function installChromium() {
 	console.log('Installing Chromium from Debian’s packages …');
 	const root = process.getuid?.() === 0 ? [] : ['sudo'];
 	run(root[0] ?? 'apt-get', [...(root.length ? ['apt-get'] : []), 'update']);
-	run(root[0] ?? 'apt-get', [...(root.length ? ['apt-get'] : []), 'install', '-y', '--no-install-recommends', 'chromium', 'fonts-liberation']);
+	run(root[0] ?? 'apt-get', [
+		...(root.length ? ['apt-get'] : []),
+		'install',
+		'-y',
+		'--no-install-recommends',
+		'chromium',
+		'fonts-liberation'
+	]);
 }
 
 /** Starts the built server as a child that lives as long as this process, on loopback unless told otherwise. */
@@ -80,10 +92,15 @@ export function serve(settings = {}) {
 	const host = process.env.HOST ?? '127.0.0.1';
 	const port = process.env.PORT ?? '4170';
 	const env = { BODY_SIZE_LIMIT: '2M', SHUTDOWN_TIMEOUT: '5', ...process.env, HOST: host, PORT: port, ...settings };
-	const child = spawn(process.execPath, [join(ROOT, 'build', 'index.js')], { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'inherit'] });
+	const child = spawn(process.execPath, [join(ROOT, 'build', 'index.js')], {
+		cwd: ROOT,
+		env,
+		stdio: ['ignore', 'pipe', 'inherit']
+	});
 	child.stdout.on('data', (text) => {
 		// The server's own line names no address that one could click; say it in our words instead.
-		if (String(text).includes('Listening on')) console.log(`\nRicercar runs at http://${host.includes(':') ? `[${host}]` : host}:${port}\n`);
+		if (String(text).includes('Listening on'))
+			console.log(`\nRicercar runs at http://${host.includes(':') ? `[${host}]` : host}:${port}\n`);
 		else process.stdout.write(text);
 	});
 	for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));

@@ -19,9 +19,19 @@ function comesFromElsewhere(request: Request): boolean {
 
 export const handle: Handle = async ({ event, resolve }) => {
 	if (!isExpectedHost(event.request.headers.get('host')))
-		return problem({ status: 421, code: 'other-host', title: 'This server does not answer under that name.', detail: 'Use the address it printed at its start.' });
+		return problem({
+			status: 421,
+			code: 'other-host',
+			title: 'This server does not answer under that name.',
+			detail: 'Use the address it printed at its start.'
+		});
 	if (comesFromElsewhere(event.request))
-		return problem({ status: 403, code: 'other-origin', title: 'The request comes from another site.', detail: 'Only Ricercar’s own pages may change studies.' });
+		return problem({
+			status: 403,
+			code: 'other-origin',
+			title: 'The request comes from another site.',
+			detail: 'Only Ricercar’s own pages may change studies.'
+		});
 	const response = await resolve(event);
 	response.headers.set('x-content-type-options', 'nosniff');
 	response.headers.set('referrer-policy', 'no-referrer');
@@ -34,5 +44,7 @@ export const handleError: HandleServerError = ({ error, status, message }) => {
 	if (status === 404) return { message: 'There is nothing at this address.' };
 	const number = crypto.randomUUID().slice(0, 8);
 	console.error(`failure ${number}:`, error);
-	return { message: status >= 500 ? `Something failed on the server (number ${number}). Nothing was lost; try again.` : message };
+	return {
+		message: status >= 500 ? `Something failed on the server (number ${number}). Nothing was lost; try again.` : message
+	};
 };

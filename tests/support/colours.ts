@@ -17,7 +17,8 @@ export function colourSamples(random = 10_000, gridSteps = 9, seed = 7): Rgb[] {
 	const samples: Rgb[] = [];
 	const last = gridSteps - 1;
 	for (let r = 0; r < gridSteps; r++)
-		for (let g = 0; g < gridSteps; g++) for (let b = 0; b < gridSteps; b++) samples.push([r / last, g / last, b / last]);
+		for (let g = 0; g < gridSteps; g++)
+			for (let b = 0; b < gridSteps; b++) samples.push([r / last, g / last, b / last]);
 	const next = seeded(seed);
 	for (let i = 0; i < random; i++) samples.push([next(), next(), next()]);
 	return samples;

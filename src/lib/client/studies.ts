@@ -35,4 +35,5 @@ export const keepCopy = (document: StudyDocument): Promise<Study> => keepNew(cop
 export const deleteStudy = (id: string): Promise<Response> => ask(`/${id}`, { method: 'DELETE' });
 export const restoreStudy = (id: string): Promise<Response> => ask(`/${id}/restore`, { method: 'POST' });
 export const duplicateStudy = (id: string): Promise<Response> => ask(`/${id}/duplicate`, { method: 'POST' });
-export const renameStudy = (id: string, title: string): Promise<Response> => ask(`/${id}/title`, asJson('PUT', { title }));
+export const renameStudy = (id: string, title: string): Promise<Response> =>
+	ask(`/${id}/title`, asJson('PUT', { title }));

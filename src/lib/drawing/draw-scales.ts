@@ -30,11 +30,14 @@ const words = (x: number, y: number, text: string, more: Partial<Extract<Shape, 
 	...more
 });
 
-const shortened = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text);
+const shortened = (text: string, most: number): string =>
+	text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text;
 
 /** "madder to white", "#b3392b to woad" */
 export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]): string {
-	const names = usedParents(decision).map((source) => linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked));
+	const names = usedParents(decision).map(
+		(source) => linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked)
+	);
 	const end = RECIPE_WORDS[decision.recipe].end;
 	return [...names, ...(end ? [end] : [])].join(' to ');
 }
@@ -101,9 +104,14 @@ function caption(
 
 function band(scale: Scale, place: RowPlace): Shape[] {
 	const { edges, bandY: y, bandHeight: height } = place;
-	const bars = scale.steps.map(
-		({ hex }, i): Shape => ({ kind: 'bar', x: edges[i]!, y, width: edges[i + 1]! - edges[i]!, height, fill: hex })
-	);
+	const bars = scale.steps.map(({ hex }, i): Shape => ({
+		kind: 'bar',
+		x: edges[i]!,
+		y,
+		width: edges[i + 1]! - edges[i]!,
+		height,
+		fill: hex
+	}));
 	return [...bars, ...scale.steps.flatMap((step, i) => (vanishes(step) ? ticks(place, i) : []))];
 }
 
@@ -112,7 +120,14 @@ const vanishes = ({ linear }: Step): boolean => differenceOfLinear(linear, GROUN
 /** Small ticks outside the corners of a step that would be lost on the ground: never a line around it. */
 function ticks({ edges, bandY, bandHeight }: RowPlace, index: number): Shape[] {
 	const bottom = bandY + bandHeight;
-	const rule = (x1: number, y1: number, x2: number, y2: number): Shape => ({ kind: 'rule', x1, y1, x2, y2, stroke: SOFT });
+	const rule = (x1: number, y1: number, x2: number, y2: number): Shape => ({
+		kind: 'rule',
+		x1,
+		y1,
+		x2,
+		y2,
+		stroke: SOFT
+	});
 	const across = [edges[index]!, edges[index + 1]!].flatMap((x) => [
 		rule(x, bandY - TICK - 1, x, bandY - 1),
 		rule(x, bottom + 1, x, bottom + TICK + 1)
@@ -132,6 +147,6 @@ function values(scale: Scale, { edges, bandY, bandHeight }: RowPlace): Shape[] {
 		if (!end && (i % every !== 0 || last - i < every)) return [];
 		const middle = (edges[i]! + edges[i + 1]!) / 2;
 		const more = { anchor: 'middle', size: 11, strong: end, fill: end ? INK : SOFT } as const;
-		return [words(middle, bandY + bandHeight + 12, step.value.toFixed(0), more)];
+		return [words(middle, bandY + bandHeight + 14, step.value.toFixed(0), more)];
 	});
 }

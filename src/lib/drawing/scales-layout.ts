@@ -5,7 +5,7 @@ const TOP = 58;
 const BOTTOM = 18;
 const ROW_MOST = 97;
 const ROW_LEAST = 40;
-const LABELS = 15;
+const LABELS = 17;
 
 export interface RowPlace {
 	/** Top of the row and its whole height. */

@@ -1,6 +1,12 @@
 import { FACES, weightOf, type Drawing, type Shape } from './drawing';
 
-const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
+const ENTITIES: Readonly<Record<string, string>> = {
+	'&': '&amp;',
+	'<': '&lt;',
+	'>': '&gt;',
+	'"': '&quot;',
+	"'": '&#39;'
+};
 
 export const escapeXml = (text: string): string => text.replace(/[&<>"']/g, (sign) => ENTITIES[sign]!);
 

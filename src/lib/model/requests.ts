@@ -53,7 +53,10 @@ export const pictureRequestSchema = z
 		linked: z.array(linkedColourSchema).max(MOST_LINKED),
 		width: z.int().min(200).max(MOST_PIXELS_WIDE)
 	})
-	.refine(({ plate, linked }) => missingLinks([plate], linked).length === 0, 'a plate whose linked colours come with it');
+	.refine(
+		({ plate, linked }) => missingLinks([plate], linked).length === 0,
+		'a plate whose linked colours come with it'
+	);
 
 /** An answer that says what was wrong and what would be right (RFC 9457, application/problem+json). */
 export const problemSchema = z.object({

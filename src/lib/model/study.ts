@@ -50,7 +50,9 @@ export function sourcesOf(plate: Plate): ColourSource[] {
 /** The ids of linked colours that plates use and a study does not have. */
 export function missingLinks(plates: readonly Plate[], linked: readonly LinkedColour[]): string[] {
 	const known = new Set(linked.map(({ id }) => id));
-	return plates.flatMap(sourcesOf).flatMap((source) => ('linked' in source && !known.has(source.linked) ? [source.linked] : []));
+	return plates
+		.flatMap(sourcesOf)
+		.flatMap((source) => ('linked' in source && !known.has(source.linked) ? [source.linked] : []));
 }
 
 function inconsistencies({ linked, plates }: { linked: LinkedColour[]; plates: Plate[] }): string[] {

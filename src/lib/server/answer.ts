@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import { z } from 'zod';
+import { type z } from 'zod';
 import { type ProblemAnswer } from '$lib/model/requests';
 
 /** What a route can say went wrong. `detail` says what would be right. */
@@ -16,11 +16,19 @@ export class Refusal extends Error {
 
 /** A problem as the client gets it: RFC 9457, and never more than this. */
 export function problem({ status, code, title, detail }: ProblemAnswer): Response {
-	return json({ type: 'about:blank', status, code, title, detail }, { status, headers: { 'content-type': 'application/problem+json' } });
+	return json(
+		{ type: 'about:blank', status, code, title, detail },
+		{ status, headers: { 'content-type': 'application/problem+json' } }
+	);
 }
 
 export const missingStudy = (): Refusal =>
-	new Refusal(404, 'no-such-study', 'There is no such study.', 'It may have been deleted. The list of studies shows what there is.');
+	new Refusal(
+		404,
+		'no-such-study',
+		'There is no such study.',
+		'It may have been deleted. The list of studies shows what there is.'
+	);
 
 /** Runs a route and answers what it refuses as a readable problem. */
 export async function answering(work: () => Promise<Response>): Promise<Response> {
@@ -41,7 +49,12 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
 	if (result.success) return result.data;
 	const [issue] = result.error.issues;
 	const place = issue && issue.path.length > 0 ? issue.path.map(String).join(' › ') : 'the whole request';
-	throw new Refusal(422, 'not-as-expected', 'Something in the request is not as expected.', `At ${place}: ${issue?.message ?? 'unreadable'}.`);
+	throw new Refusal(
+		422,
+		'not-as-expected',
+		'Something in the request is not as expected.',
+		`At ${place}: ${issue?.message ?? 'unreadable'}.`
+	);
 }
 
 async function parseJson(request: Request): Promise<unknown> {

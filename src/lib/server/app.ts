@@ -23,7 +23,8 @@ export async function start(): Promise<void> {
 		if (isDemo()) await fillDemo(opened, resolve('demo'));
 		await forgetOldDeletions(opened);
 	} catch (error) {
-		const reason = error instanceof FolderInUse ? error.message : `The database in ${folder} could not be opened: ${String(error)}`;
+		const reason =
+			error instanceof FolderInUse ? error.message : `The database in ${folder} could not be opened: ${String(error)}`;
 		console.error(reason);
 		process.exit(1);
 	}

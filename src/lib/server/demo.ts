@@ -26,7 +26,10 @@ export async function fillDemo(database: Database, folder: string): Promise<void
 			const study = await createStudy(queries, studyDocumentSchema.parse(content));
 			// Each a day older than the one after it, so that "last changed" has something to sort.
 			const days = files.length - 1 - files.indexOf(file);
-			await queries.query('update study set changed = now() - make_interval(days => $2) where id = $1', [study.id, days]);
+			await queries.query('update study set changed = now() - make_interval(days => $2) where id = $1', [
+				study.id,
+				days
+			]);
 		}
 		await queries.query("insert into fact (name, content) values ('demo filled', now()::text)");
 	});

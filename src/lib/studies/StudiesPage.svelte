@@ -18,10 +18,9 @@
 	/** Lists the studies another way. The address says how, so that it can be kept and gone back to. */
 	function show(change: Partial<ListQuery>) {
 		const next = { ...query, ...change };
-		const search = new URLSearchParams({ sort: next.sort });
-		if (next.words) search.set('words', next.words);
-		if (next.most > HELPING) search.set('most', String(next.most));
-		return goto(`/?${search}`, { replaceState: true, keepFocus: true, noScroll: true });
+		const words = next.words ? `&words=${encodeURIComponent(next.words)}` : '';
+		const most = next.most > HELPING ? `&most=${next.most}` : '';
+		return goto(`/?sort=${next.sort}${words}${most}`, { replaceState: true, keepFocus: true, noScroll: true });
 	}
 
 	function search(words: string) {
@@ -79,7 +78,8 @@
 				oninput={(event) => search(event.currentTarget.value)}
 			/>
 			<Select
-				class="field sort"
+				class="choice sort"
+				classes={{ select: 'field' }}
 				aria-label="Order of the studies"
 				placeholder=""
 				value={query.sort}
@@ -97,7 +97,8 @@
 						<StudyCard
 							{study}
 							onrename={(title) => void carryOut(renameStudy(study.id, title))}
-							onduplicate={() => void carryOut(duplicateStudy(study.id), () => notices.say(`“${study.title}” duplicated.`))}
+							onduplicate={() =>
+								void carryOut(duplicateStudy(study.id), () => notices.say(`“${study.title}” duplicated.`))}
 							ondelete={() => void remove(study)}
 						/>
 					</li>
@@ -114,7 +115,10 @@
 		{:else}
 			<div class="empty">
 				<h2>There are no studies yet</h2>
-				<p>A study is a series of plates about colour. A new one begins with three dyes and the tints of the first: turn them in the mixer and see what follows.</p>
+				<p>
+					A study is a series of plates about colour. A new one begins with three dyes and the tints of the first: turn
+					them in the mixer and see what follows.
+				</p>
 				<p><Button class="act main" disabled={making} onclick={make}>Make the first study</Button></p>
 			</div>
 		{/if}

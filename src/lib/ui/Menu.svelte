@@ -56,7 +56,17 @@
 >
 	{#if children}{@render children()}{:else}{label}{/if}
 </button>
-<div class="menu" {id} popover role="menu" tabindex="-1" aria-label={label} bind:this={list} ontoggle={opened} onkeydown={goByKey}>
+<div
+	class="menu"
+	{id}
+	popover
+	role="menu"
+	tabindex="-1"
+	aria-label={label}
+	bind:this={list}
+	ontoggle={opened}
+	onkeydown={goByKey}
+>
 	{#each items as { label: words, run, disabled } (words)}
 		<button
 			role="menuitem"

@@ -8,7 +8,9 @@ import { type GridComponentOption, type MarkLineComponentOption } from 'echarts/
 use([BarChart, LineChart, GridComponent, MarkLineComponent, SVGRenderer]);
 
 export type Chart = EChartsType;
-export type ChartOption = ComposeOption<BarSeriesOption | LineSeriesOption | GridComponentOption | MarkLineComponentOption>;
+export type ChartOption = ComposeOption<
+	BarSeriesOption | LineSeriesOption | GridComponentOption | MarkLineComponentOption
+>;
 
 export function openChart(place: HTMLElement): Chart {
 	return init(place, null, { renderer: 'svg' });

@@ -47,11 +47,17 @@
 			heading: 'Readings',
 			terms: [
 				['value', 'How light a colour is, whatever its hue: L* of CIE 15, 0 black to 100 white.'],
-				['ΔE00', 'How far two colours look apart (CIEDE2000): about 1 is the least that is seen, under 2 is hard to tell.'],
+				[
+					'ΔE00',
+					'How far two colours look apart (CIEDE2000): about 1 is the least that is seen, under 2 is hard to tell.'
+				],
 				['evenness', 'The smallest difference between neighbours divided by the largest; 1 is perfectly even.'],
 				['own grey', 'The neutral with the same luminance as a colour.'],
 				['grey ink', 'The ink percentage that prints this grey, with 20 % dot gain (Murray–Davies).'],
-				['between, in all', 'Between counts the steps that are neither parent nor end; in all counts every one: two more.']
+				[
+					'between, in all',
+					'Between counts the steps that are neither parent nor end; in all counts every one: two more.'
+				]
 			]
 		}
 	];
@@ -63,8 +69,8 @@
 	<Mark />
 	<h1>Help and keys</h1>
 	<p class="lead">
-		A scale is decided by its recipe, its parents, a number of steps, a way of mixing and a spacing. All its steps follow from
-		these. Click a parent and it is in the mixer; turn it, and everything that depends on it follows.
+		A scale is decided by its recipe, its parents, a number of steps, a way of mixing and a spacing. All its steps
+		follow from these. Click a parent and it is in the mixer; turn it, and everything that depends on it follows.
 	</p>
 	<div class="columns">
 		<section>

@@ -28,40 +28,99 @@ const culoriHsb = converter('hsv');
 const culoriHsl = converter('hsl');
 const rgb = ([r, g, b]: Rgb) => ({ mode: 'rgb', r, g, b }) as const;
 
-type Conversion = [method: string, ours: (c: Rgb) => number[], theirs: Record<string, (c: Rgb) => number[]>, within?: number];
+type Conversion = [
+	method: string,
+	ours: (c: Rgb) => number[],
+	theirs: Record<string, (c: Rgb) => number[]>,
+	within?: number
+];
 
 const conversions: Conversion[] = [
-	['sRGB to linear', linear, {
-		[COLORJS]: (c) => colorjs(c, 'srgb-linear'),
-		[CULORI]: (c) => { const { r, g, b } = converter('lrgb')(rgb(c)); return [r, g, b]; }
-	}],
-	['sRGB to XYZ D65', (c) => linearToXyz(linear(c)), {
-		[COLORJS]: (c) => colorjs(c, 'xyz-d65'),
-		[CULORI]: (c) => { const { x, y, z } = culoriXyz(rgb(c)); return [x, y, z]; }
-	}],
-	['sRGB to OKLab', (c) => linearToOklab(...linear(c)), {
-		[COLORJS]: (c) => colorjs(c, 'oklab'),
-		[CULORI]: (c) => { const { l, a, b } = culoriOklab(rgb(c)); return [l, a, b]; }
-	}],
-	['sRGB to CIE Lab D65', (c) => xyzToLab(linearToXyz(linear(c)), WHITE_D65), {
-		[COLORJS]: (c) => colorjs(c, 'lab-d65'),
-		[CULORI]: (c) => { const { l, a, b } = culoriLab65(rgb(c)); return [l, a, b]; }
-	}],
-	['sRGB to CIE Lab D50', (c) => xyzToLab(d65ToD50(linearToXyz(linear(c))), WHITE_D50), {
-		[COLORJS]: (c) => colorjs(c, 'lab'),
-	}],
+	[
+		'sRGB to linear',
+		linear,
+		{
+			[COLORJS]: (c) => colorjs(c, 'srgb-linear'),
+			[CULORI]: (c) => {
+				const { r, g, b } = converter('lrgb')(rgb(c));
+				return [r, g, b];
+			}
+		}
+	],
+	[
+		'sRGB to XYZ D65',
+		(c) => linearToXyz(linear(c)),
+		{
+			[COLORJS]: (c) => colorjs(c, 'xyz-d65'),
+			[CULORI]: (c) => {
+				const { x, y, z } = culoriXyz(rgb(c));
+				return [x, y, z];
+			}
+		}
+	],
+	[
+		'sRGB to OKLab',
+		(c) => linearToOklab(...linear(c)),
+		{
+			[COLORJS]: (c) => colorjs(c, 'oklab'),
+			[CULORI]: (c) => {
+				const { l, a, b } = culoriOklab(rgb(c));
+				return [l, a, b];
+			}
+		}
+	],
+	[
+		'sRGB to CIE Lab D65',
+		(c) => xyzToLab(linearToXyz(linear(c)), WHITE_D65),
+		{
+			[COLORJS]: (c) => colorjs(c, 'lab-d65'),
+			[CULORI]: (c) => {
+				const { l, a, b } = culoriLab65(rgb(c));
+				return [l, a, b];
+			}
+		}
+	],
+	[
+		'sRGB to CIE Lab D50',
+		(c) => xyzToLab(d65ToD50(linearToXyz(linear(c))), WHITE_D50),
+		{
+			[COLORJS]: (c) => colorjs(c, 'lab')
+		}
+	],
 	// culori rounds its Bradford matrix (found when the reference data were set down), hence the wider tolerance.
-	['sRGB to CIE Lab D50, second witness', (c) => xyzToLab(d65ToD50(linearToXyz(linear(c))), WHITE_D50), {
-		[CULORI]: (c) => { const { l, a, b } = culoriLab50(rgb(c)); return [l, a, b]; }
-	}, 5e-5],
-	['sRGB to HSB', (c) => srgbToHsb(c).map((x, i) => (i === 0 ? x / 360 : x)), {
-		[COLORJS]: (c) => colorjs(c, 'hsv').map((x, i) => (i === 0 ? (x ?? 0) / 360 : x / 100)),
-		[CULORI]: (c) => { const { h, s, v } = culoriHsb(rgb(c)); return [(h ?? 0) / 360, s, v]; }
-	}],
-	['sRGB to HSL', (c) => srgbToHsl(c).map((x, i) => (i === 0 ? x / 360 : x)), {
-		[COLORJS]: (c) => colorjs(c, 'hsl').map((x, i) => (i === 0 ? (x ?? 0) / 360 : x / 100)),
-		[CULORI]: (c) => { const { h, s, l } = culoriHsl(rgb(c)); return [(h ?? 0) / 360, s, l]; }
-	}]
+	[
+		'sRGB to CIE Lab D50, second witness',
+		(c) => xyzToLab(d65ToD50(linearToXyz(linear(c))), WHITE_D50),
+		{
+			[CULORI]: (c) => {
+				const { l, a, b } = culoriLab50(rgb(c));
+				return [l, a, b];
+			}
+		},
+		5e-5
+	],
+	[
+		'sRGB to HSB',
+		(c) => srgbToHsb(c).map((x, i) => (i === 0 ? x / 360 : x)),
+		{
+			[COLORJS]: (c) => colorjs(c, 'hsv').map((x, i) => (i === 0 ? (x ?? 0) / 360 : x / 100)),
+			[CULORI]: (c) => {
+				const { h, s, v } = culoriHsb(rgb(c));
+				return [(h ?? 0) / 360, s, v];
+			}
+		}
+	],
+	[
+		'sRGB to HSL',
+		(c) => srgbToHsl(c).map((x, i) => (i === 0 ? x / 360 : x)),
+		{
+			[COLORJS]: (c) => colorjs(c, 'hsl').map((x, i) => (i === 0 ? (x ?? 0) / 360 : x / 100)),
+			[CULORI]: (c) => {
+				const { h, s, l } = culoriHsl(rgb(c));
+				return [(h ?? 0) / 360, s, l];
+			}
+		}
+	]
 ];
 
 describe('conversions agree with independent libraries over a grid and 10 000 random colours', () => {
@@ -79,10 +138,13 @@ describe('conversions agree with independent libraries over a grid and 10 000 ra
 
 describe('published and confirmed tables', () => {
 	it('OKLab: the pairs of XYZ and OKLab printed by Ottosson (2020), to their three digits', () => {
-		checkAgainst({ method: 'XYZ to OKLab', source: 'Ottosson 2020, table of pairs', tolerance: 5e-4 + 5e-5 }, (deviation) => {
-			for (const row of oklabTable.rows)
-				if (row.xyz) linearToOklab(...xyzToLinear(row.xyz as Triple)).forEach((x, i) => deviation(x, row.oklab[i]!));
-		});
+		checkAgainst(
+			{ method: 'XYZ to OKLab', source: 'Ottosson 2020, table of pairs', tolerance: 5e-4 + 5e-5 },
+			(deviation) => {
+				for (const row of oklabTable.rows)
+					if (row.xyz) linearToOklab(...xyzToLinear(row.xyz as Triple)).forEach((x, i) => deviation(x, row.oklab[i]!));
+			}
+		);
 	});
 
 	it('Lab of the sRGB primaries under both whites (CIE 15:2018; ICC Bradford)', () => {

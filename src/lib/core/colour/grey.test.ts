@@ -13,17 +13,24 @@ import { luminance } from './xyz';
 const yOf = (text: string): number => luminance(...toLinear(readColour(text)));
 
 it('value of screen greys (CIE 15:2018, L*)', () => {
-	checkAgainst({ method: 'Value of screen greys, L*', source: 'tests/reference/greys.json (CIE 15:2018)', tolerance: 1e-4 }, (deviation) => {
-		for (const row of greys.rows) {
-			if (row.kind === 'sRGB grey -> Y, L*, OKLab L, Munsell V')
-				deviation(luminanceToValue(srgbToLinear(row.srgb8! / 255)), row.Lstar!);
-			if (row.kind === 'L* -> Y, sRGB grey') deviation(100 * valueToLuminance(row.Lstar!), row.Y!);
+	checkAgainst(
+		{ method: 'Value of screen greys, L*', source: 'tests/reference/greys.json (CIE 15:2018)', tolerance: 1e-4 },
+		(deviation) => {
+			for (const row of greys.rows) {
+				if (row.kind === 'sRGB grey -> Y, L*, OKLab L, Munsell V')
+					deviation(luminanceToValue(srgbToLinear(row.srgb8! / 255)), row.Lstar!);
+				if (row.kind === 'L* -> Y, sRGB grey') deviation(100 * valueToLuminance(row.Lstar!), row.Y!);
+			}
 		}
-	});
+	);
 });
 
 it('grey ink under 20 % dot gain (Murray–Davies 1936 with the textbook parabola)', () => {
-	const subject = { method: 'Grey ink, %', source: 'tests/reference/greys.json (Murray–Davies, 20 % gain)', tolerance: 1e-3 };
+	const subject = {
+		method: 'Grey ink, %',
+		source: 'tests/reference/greys.json (Murray–Davies, 20 % gain)',
+		tolerance: 1e-3
+	};
 	checkAgainst(subject, (deviation) => {
 		for (const row of greys.rows) {
 			if (row.kind.startsWith('dot gain')) deviation(greyInk(row.reflectance_paper1_ink0!), 100 * row.dot_nominal!);

@@ -22,7 +22,11 @@ const problemOf = (text: string): Problem => {
 describe('CSS colour text', () => {
 	it('gives the sRGB of the samples of CSS Color 4 and its tests', () => {
 		const rows = cssTable.rows.filter((row) => row.kind === 'conversion to sRGB' && !/rec2020/.test(row.css ?? ''));
-		const subject = { method: 'CSS colour text to sRGB', source: 'CSS Color 4 samples (tests/reference)', tolerance: 1e-4 };
+		const subject = {
+			method: 'CSS colour text to sRGB',
+			source: 'CSS Color 4 samples (tests/reference)',
+			tolerance: 1e-4
+		};
 		checkAgainst(subject, (deviation) => {
 			for (const row of rows) {
 				if (/a98|prophoto/.test(row.css!)) continue;
@@ -32,7 +36,8 @@ describe('CSS colour text', () => {
 	});
 
 	it('knows the named colours of CSS Color 4', () => {
-		for (const row of cssTable.rows) if (row.kind === 'named colour') expect(show(readColour(row.name!)).hex).toBe(row.hex);
+		for (const row of cssTable.rows)
+			if (row.kind === 'named colour') expect(show(readColour(row.name!)).hex).toBe(row.hex);
 	});
 
 	it.each([
@@ -79,8 +84,29 @@ describe('what is not a colour', () => {
 	it('refuses a very long text unread', () => expect(problemOf(`#${'f'.repeat(5000)}`).message).toContain('5001'));
 
 	it('never throws anything but its own error on random and mutated texts', () => {
-		const pieces = fc.constantFrom('rgb(', 'oklch(', 'color(', 'hsb(', '#', ')', ',', '/', '%', 'none', 'deg', ' ', '1', '-.5', '1e9', 'red', 'é');
-		const text = fc.oneof(fc.string(), fc.array(pieces, { maxLength: 12 }).map((parts) => parts.join('')));
+		const pieces = fc.constantFrom(
+			'rgb(',
+			'oklch(',
+			'color(',
+			'hsb(',
+			'#',
+			')',
+			',',
+			'/',
+			'%',
+			'none',
+			'deg',
+			' ',
+			'1',
+			'-.5',
+			'1e9',
+			'red',
+			'é'
+		);
+		const text = fc.oneof(
+			fc.string(),
+			fc.array(pieces, { maxLength: 12 }).map((parts) => parts.join(''))
+		);
 		fc.assert(
 			fc.property(text, (candidate) => {
 				try {

@@ -54,7 +54,12 @@ const PREDEFINED: Readonly<Record<string, Space>> = {
  */
 export function readColour(text: string): Colour {
 	if (text.length > LONGEST)
-		throw new Problem('colour-text', `The text has ${text.length} characters.`, 'a colour of at most 200 characters', 0);
+		throw new Problem(
+			'colour-text',
+			`The text has ${text.length} characters.`,
+			'a colour of at most 200 characters',
+			0
+		);
 	const scan = new Scanner(text);
 	scan.skipSpaces();
 	const colour = scan.text[scan.place] === '#' ? readHex(scan) : readWord(scan);
@@ -91,8 +96,7 @@ function readFunction(scan: Scanner, name: string, start: number): Colour {
 	scan.skipSpaces();
 	let form = Object.hasOwn(FUNCTIONS, name) ? FUNCTIONS[name] : undefined;
 	if (name === 'color') form = { space: readPredefined(scan), channels: [unit, unit, unit] };
-	if (!form)
-		throw scan.expected('rgb, hsl, hsb, hwb, lab, lch, oklab, oklch or color before the bracket', start);
+	if (!form) throw scan.expected('rgb, hsl, hsb, hwb, lab, lch, oklab, oklch or color before the bracket', start);
 	const [first, second, third] = form.channels;
 	const x = readChannel(scan, first);
 	scan.skipSpaces();

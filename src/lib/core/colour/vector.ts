@@ -6,11 +6,7 @@ export type Matrix = readonly [ReadonlyTriple, ReadonlyTriple, ReadonlyTriple];
 /** Matrix times column. */
 export function multiply(matrix: Matrix, [x, y, z]: ReadonlyTriple): Triple {
 	const [p, q, r] = matrix;
-	return [
-		p[0] * x + p[1] * y + p[2] * z,
-		q[0] * x + q[1] * y + q[2] * z,
-		r[0] * x + r[1] * y + r[2] * z
-	];
+	return [p[0] * x + p[1] * y + p[2] * z, q[0] * x + q[1] * y + q[2] * z, r[0] * x + r[1] * y + r[2] * z];
 }
 
 /** Brings any angle into 0 ≤ h < 360. */

@@ -20,7 +20,8 @@ it('the published pairs of Sharma, Wu & Dalal (2005), Table 1, in both orders', 
 
 const culori = differenceCiede2000();
 const libraries: Record<string, (one: Triple, other: Triple) => number> = {
-	'culori 4.0.2': ([l, a, b], [l2, a2, b2]) => culori({ mode: 'lab65', l, a, b }, { mode: 'lab65', l: l2, a: a2, b: b2 }),
+	'culori 4.0.2': ([l, a, b], [l2, a2, b2]) =>
+		culori({ mode: 'lab65', l, a, b }, { mode: 'lab65', l: l2, a: a2, b: b2 }),
 	'color-diff 1.4.0': ([L, a, b], [L2, a2, b2]) => diff({ L, a, b }, { L: L2, a: a2, b: b2 })
 };
 for (const [source, library] of Object.entries(libraries))

@@ -14,7 +14,10 @@ describe('facts of the trade', () => {
 	it('the tints of a light hue show their progression less than those of a dark one (common practice, no source)', () => {
 		const total = (hex: string) => read('tints', [hex]).differences.reduce((a, b) => a + b);
 		expect(total('#ffee00')).toBeLessThan(total('#4b0082'));
-		const range = (hex: string) => { const { values } = read('tints', [hex]); return values.at(-1)! - values[0]!; };
+		const range = (hex: string) => {
+			const { values } = read('tints', [hex]);
+			return values.at(-1)! - values[0]!;
+		};
 		expect(range('#ffee00')).toBeLessThan(range('#0000ff') / 4);
 	});
 

@@ -36,7 +36,8 @@ function onEvenness({ differences }: Readings): Remark {
 	const largest = Math.max(...differences);
 	const smallest = Math.min(...differences);
 	if (largest === 0) return look('The steps do not differ at all: both ends are one colour.');
-	if (largest / smallest <= EVEN) return holds(`The steps are even: each is ${smallest.toFixed(1)} ΔE00 from the next.`);
+	if (largest / smallest <= EVEN)
+		return holds(`The steps are even: each is ${smallest.toFixed(1)} ΔE00 from the next.`);
 	const ratio = smallest > 0 ? (largest / smallest).toFixed(1) : 'many';
 	return look(`The largest step is ${ratio} times the smallest.`, differences.length > 1 ? 'even-out' : null);
 }

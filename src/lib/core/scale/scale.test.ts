@@ -43,7 +43,9 @@ describe('any scale of any parents', () => {
 			fc.property(spec, (given) => {
 				const { steps } = make(given);
 				expect(steps[0]!.hex).toBe(given.parents[0]);
-				const end = { tints: '#ffffff', shades: '#000000', interval: given.parents[1], 'tones-level': null }[given.recipe];
+				const end = { tints: '#ffffff', shades: '#000000', interval: given.parents[1], 'tones-level': null }[
+					given.recipe
+				];
 				if (end !== null) expect(steps.at(-1)!.hex).toBe(end);
 			}),
 			{ seed: 2, numRuns: 500 }
@@ -93,19 +95,22 @@ it('equal differences: neighbouring ΔE00 agree within 2 % before rounding, for 
 it('steps by equal shares are those of culori 4.0.2’s interpolation, for colours that need no gamut mapping', () => {
 	const modes: Record<Method, 'oklab' | 'lrgb' | 'rgb'> = { oklab: 'oklab', light: 'lrgb', screen: 'rgb' };
 	const next = seeded(31);
-	checkAgainst({ method: 'Steps of a scale by equal shares, sRGB', source: 'culori 4.0.2 interpolate', tolerance: 1e-6 }, (deviation) => {
-		for (let i = 0; i < 400; i++)
-			for (const method of METHODS) {
-				const parents = [randomHex(next), randomHex(next)];
-				const { steps } = make({ recipe: 'interval', parents, between: 7, method, spacing: 'shares' });
-				const theirs = interpolate(parents, modes[method]);
-				for (const { linear, share, mapped } of steps) {
-					if (mapped) continue;
-					const { r, g, b } = culoriRgb(theirs(share));
-					[r, g, b].forEach((value, c) => deviation(linearToSrgb(linear[c]!), Math.min(1, Math.max(0, value))));
+	checkAgainst(
+		{ method: 'Steps of a scale by equal shares, sRGB', source: 'culori 4.0.2 interpolate', tolerance: 1e-6 },
+		(deviation) => {
+			for (let i = 0; i < 400; i++)
+				for (const method of METHODS) {
+					const parents = [randomHex(next), randomHex(next)];
+					const { steps } = make({ recipe: 'interval', parents, between: 7, method, spacing: 'shares' });
+					const theirs = interpolate(parents, modes[method]);
+					for (const { linear, share, mapped } of steps) {
+						if (mapped) continue;
+						const { r, g, b } = culoriRgb(theirs(share));
+						[r, g, b].forEach((value, c) => deviation(linearToSrgb(linear[c]!), Math.min(1, Math.max(0, value))));
+					}
 				}
-			}
-	});
+		}
+	);
 });
 
 it('refuses a number of steps that cannot be and parents that are missing', () => {

@@ -22,14 +22,17 @@ export const RECIPE_WORDS: Readonly<Record<Recipe, { name: string; end: string |
 	interval: {
 		name: 'Interval',
 		end: null,
-		teaches: 'The colours between two parents. They share in both, so they belong together.'
+		teaches: 'The colours between two parents. Each holds a share of both, so they belong together.'
 	}
 };
 
 export const METHOD_WORDS: Readonly<Record<Method, { name: string; says: string }>> = {
 	oklab: { name: 'in OKLab', says: 'Mixed as the eye reckons: middles look like middles.' },
 	light: { name: 'by light', says: 'Mixed as coloured lights add up: middles are lighter than they look on screen.' },
-	screen: { name: 'on screen', says: 'Mixed as most drawing programs do, by the screen’s codes: middles can turn dark and dull.' }
+	screen: {
+		name: 'on screen',
+		says: 'Mixed as most drawing programs do, by the screen’s codes: middles can turn dark and dull.'
+	}
 };
 
 export const SPACING_WORDS: Readonly<Record<Spacing, { name: string; says: string }>> = {

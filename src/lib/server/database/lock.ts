@@ -22,7 +22,10 @@ export class FolderInUse extends Error {
  * Gives the function that lets go.
  */
 export async function lockFolder(folder: string): Promise<() => Promise<void>> {
-	const name = `ricercar-${createHash('sha256').update(await realpath(folder)).digest('hex').slice(0, 32)}`;
+	const name = `ricercar-${createHash('sha256')
+		.update(await realpath(folder))
+		.digest('hex')
+		.slice(0, 32)}`;
 	const address = addressOf(name);
 	const server = (await listen(address)) ?? ((await isDead(address)) ? await listen(address) : null);
 	if (!server) throw new FolderInUse(folder);

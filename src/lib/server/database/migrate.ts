@@ -11,7 +11,9 @@ const statementsOf = (sql: string): string[] =>
 
 /** Runs the migrations that this database has not seen, in the order of their names, each whole or not at all. */
 export async function migrate(database: Database): Promise<void> {
-	await database.query('create table if not exists migration (name text primary key, ran timestamptz not null default now())');
+	await database.query(
+		'create table if not exists migration (name text primary key, ran timestamptz not null default now())'
+	);
 	const seen = new Set((await database.query('select name from migration')).map(({ name }) => name));
 	for (const [path, sql] of Object.entries(FILES).sort(([one], [other]) => (one < other ? -1 : 1))) {
 		const name = path.split('/').at(-1)!;

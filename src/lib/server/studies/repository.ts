@@ -1,7 +1,14 @@
 import { z } from 'zod';
 import { newId } from '$lib/model/ids';
 import { copyOfStudy } from '$lib/model/new-study';
-import { studyLineSchema, savedSchema, type ListQuery, type Saved, type SaveStudy, type StudyLine } from '$lib/model/requests';
+import {
+	studyLineSchema,
+	savedSchema,
+	type ListQuery,
+	type Saved,
+	type SaveStudy,
+	type StudyLine
+} from '$lib/model/requests';
 import { studySchema, type Study, type StudyDocument } from '$lib/model/study';
 import { type Database, type Queries, type Row } from '../database/database';
 
@@ -16,7 +23,10 @@ const ORDERS = { changed: 'changed desc, id desc', title: 'lower(title), id' } a
 const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 
 /** Lists studies whose title block holds every word, without their documents; and whether there are more. */
-export async function listStudies(database: Database, query: ListQuery): Promise<{ lines: StudyLine[]; more: boolean }> {
+export async function listStudies(
+	database: Database,
+	query: ListQuery
+): Promise<{ lines: StudyLine[]; more: boolean }> {
 	const patterns = query.words.toLowerCase().split(/\s+/).filter(Boolean).map(anywhere);
 	const rows = await database.query(
 		`select id, title, maker, course, revision, plates, changed from study
@@ -56,10 +66,7 @@ export async function createStudy(database: Queries, document: StudyDocument): P
 }
 
 export type SaveOutcome =
-	| { kind: 'saved'; saved: Saved }
-	| { kind: 'stale'; revision: number }
-	| { kind: 'deleted' }
-	| { kind: 'missing' };
+	{ kind: 'saved'; saved: Saved } | { kind: 'stale'; revision: number } | { kind: 'deleted' } | { kind: 'missing' };
 
 /**
  * Saves a document over the revision that it was made from. Another revision is never overwritten: the answer is

@@ -92,7 +92,12 @@
 						<span>{colour.name}</span>
 					</button>
 					{#if heldId === colour.id}
-						<button class="act bare" aria-label="Delete {colour.name}" title="Delete" onclick={() => askToDelete(colour)}>
+						<button
+							class="act bare"
+							aria-label="Delete {colour.name}"
+							title="Delete"
+							onclick={() => askToDelete(colour)}
+						>
 							<TrashBinOutline size="xs" aria-hidden="true" />
 						</button>
 					{/if}
@@ -126,6 +131,9 @@
 
 <style>
 	.linked {
+		flex: none;
+		max-height: 46%;
+		overflow-y: auto;
 		padding: 8px 10px 12px 12px;
 		border-top: 1px solid var(--rule);
 	}

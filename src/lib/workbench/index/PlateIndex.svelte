@@ -30,7 +30,8 @@
 		renaming = null;
 		const trimmed = title.trim();
 		const plate = workbench.document.plates.find((candidate) => candidate.id === id);
-		if (plate && trimmed !== '' && trimmed !== plate.title) workbench.edit('Rename the plate', renamePlate(id, trimmed));
+		if (plate && trimmed !== '' && trimmed !== plate.title)
+			workbench.edit('Rename the plate', renamePlate(id, trimmed));
 	}
 
 	async function focusPlate(id: string) {
@@ -107,7 +108,11 @@
 									{ label: 'Rename', run: () => (renaming = plate.id) },
 									{ label: 'Duplicate', run: () => duplicatePlate(workbench, plate.id) },
 									{ label: 'Move up', run: () => shiftPlate(workbench, plate.id, -1), disabled: i === 0 },
-									{ label: 'Move down', run: () => shiftPlate(workbench, plate.id, 1), disabled: i === plates.length - 1 },
+									{
+										label: 'Move down',
+										run: () => shiftPlate(workbench, plate.id, 1),
+										disabled: i === plates.length - 1
+									},
 									{ label: 'Delete', run: () => removePlate(workbench, plate.id) }
 								]}
 							>
@@ -125,20 +130,27 @@
 
 <style>
 	.plates {
-		padding: 12px 10px 12px 8px;
+		display: flex;
+		flex: 1;
+		flex-direction: column;
+		min-height: 120px;
+		padding: 0 0 10px;
 	}
 	ol {
 		display: grid;
-		gap: 9px;
+		align-content: start;
+		gap: 7px;
+		min-height: 0;
 		margin: 0;
-		padding: 0;
+		padding: 12px 10px 4px 8px;
+		overflow-y: auto;
 		list-style: none;
 		outline: none;
 	}
 	li {
 		display: grid;
 		grid-template-columns: 20px minmax(0, 1fr);
-		gap: 3px 5px;
+		gap: 2px 5px;
 		outline: none;
 	}
 	em {
@@ -151,7 +163,7 @@
 	}
 	.thumbnail {
 		display: block;
-		width: 100%;
+		width: 108px;
 		padding: 1px;
 		border: 1px solid #a3a3a3;
 		background: #fff;
@@ -186,8 +198,9 @@
 		color: var(--soft);
 	}
 	.add {
-		width: calc(100% - 25px);
-		margin: 10px 0 0 25px;
+		flex: none;
+		width: 108px;
+		margin: 6px 0 0 33px;
 		border-style: dashed;
 		background: none;
 	}

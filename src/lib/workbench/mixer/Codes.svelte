@@ -5,7 +5,14 @@
 
 	let { colour }: { colour: Colour } = $props();
 
-	const NAMES: Readonly<Record<CodeKind, string>> = { hex: 'Hex', rgb: 'RGB', hsl: 'HSL', hsb: 'HSB', oklch: 'OKLCH', lab: 'Lab D50' };
+	const NAMES: Readonly<Record<CodeKind, string>> = {
+		hex: 'Hex',
+		rgb: 'RGB',
+		hsl: 'HSL',
+		hsb: 'HSB',
+		oklch: 'OKLCH',
+		lab: 'Lab D50'
+	};
 	const codes = $derived(codesOf(colour));
 	/** The numbers alone; what is copied is the whole CSS text. */
 	const inner = (code: string): string => code.replace(/^[a-z]+\(|\)$/g, '');
@@ -13,7 +20,9 @@
 	/** Keys 1 to 6 copy, unless something is being typed. */
 	function copyByKey(event: KeyboardEvent) {
 		const kind = CODE_KINDS[Number(event.key) - 1];
-		const typing = event.target instanceof HTMLElement && event.target.matches('input:not([type=range], [type=radio]), textarea, select');
+		const typing =
+			event.target instanceof HTMLElement &&
+			event.target.matches('input:not([type=range], [type=radio]), textarea, select');
 		if (!kind || typing || event.ctrlKey || event.metaKey || event.altKey) return;
 		void copyText(codes[kind]);
 	}

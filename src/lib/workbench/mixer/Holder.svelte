@@ -80,7 +80,8 @@
 				<p class="complaint" id="complaint" role="alert">{complaint}</p>
 			{:else if workbench.held?.kind === 'parent'}
 				<Select
-					class="field link"
+					class="choice link"
+					classes={{ select: 'field' }}
 					aria-label="Linked to"
 					placeholder=""
 					value={subject.linked?.id ?? OWN}

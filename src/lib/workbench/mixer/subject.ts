@@ -36,7 +36,14 @@ export function subjectOf(workbench: Workbench): Subject | null {
 		const linked = linkedOf(source, document.linked);
 		if (linked) return aboutLinked(linked, sayUses(usesOf(linked.id, document)));
 		const note = `${ordinal[held.index]} parent of row ${row + 1}, ${name}`;
-		return { name: 'Own colour', note, text: textOf(source, document.linked), linked: null, settable: true, parents: [] };
+		return {
+			name: 'Own colour',
+			note,
+			text: textOf(source, document.linked),
+			linked: null,
+			settable: true,
+			parents: []
+		};
 	}
 	const { steps, inAll } = scaleOf(scale, document.linked);
 	const step = steps[Math.min(held.step, inAll - 1)]!;

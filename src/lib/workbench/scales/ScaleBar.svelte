@@ -36,7 +36,11 @@
 		choices.find((choice) => choice === value);
 
 	const setBetween = (between: number) =>
-		decide('Set the number of steps', { between: Math.max(0, Math.min(MOST_BETWEEN, Math.round(between))) }, `count ${scale?.id}`);
+		decide(
+			'Set the number of steps',
+			{ between: Math.max(0, Math.min(MOST_BETWEEN, Math.round(between))) },
+			`count ${scale?.id}`
+		);
 
 	/** Reads a typed count; what is no number leaves the count as it was, and the field says it again. */
 	function typeCount(field: HTMLInputElement, offset: number) {
@@ -50,7 +54,8 @@
 	{#if scale}
 		<div class="sentence" role="group" aria-label="What decides row {row + 1}">
 			<Select
-				class="field recipe"
+				class="choice recipe"
+				classes={{ select: 'field' }}
 				aria-label="Recipe"
 				placeholder=""
 				value={scale.recipe}
@@ -74,7 +79,12 @@
 			{#if RECIPE_WORDS[scale.recipe].end}<span>to {RECIPE_WORDS[scale.recipe].end}</span>{/if}
 		</div>
 		<div class="sentence" role="group" aria-label="Number of steps">
-			<button class="act bare" aria-label="One step fewer" disabled={scale.between === 0} onclick={() => setBetween(scale.between - 1)}>
+			<button
+				class="act bare"
+				aria-label="One step fewer"
+				disabled={scale.between === 0}
+				onclick={() => setBetween(scale.between - 1)}
+			>
 				<MinusOutline size="sm" aria-hidden="true" />
 			</button>
 			<input
@@ -108,9 +118,9 @@
 			<span>in all</span>
 		</div>
 		<div class="sentence" role="group" aria-label="Mixing and spacing">
-			<span>mixed</span>
 			<Select
-				class="field method"
+				class="choice method"
+				classes={{ select: 'field' }}
 				aria-label="Mixing method"
 				placeholder=""
 				value={scale.method}
@@ -120,11 +130,11 @@
 					if (method) decide('Change the mixing method', { method });
 				}}
 			>
-				{#each METHODS as method (method)}<option value={method}>{METHOD_WORDS[method].name}</option>{/each}
+				{#each METHODS as method (method)}<option value={method}>mixed {METHOD_WORDS[method].name}</option>{/each}
 			</Select>
-			<span>by</span>
 			<Select
-				class="field spacing"
+				class="choice spacing"
+				classes={{ select: 'field' }}
 				aria-label="Spacing"
 				placeholder=""
 				value={scale.spacing}
@@ -134,13 +144,19 @@
 					if (spacing) decide('Change the spacing', { spacing });
 				}}
 			>
-				{#each SPACINGS as spacing (spacing)}<option value={spacing}>{SPACING_WORDS[spacing].name}</option>{/each}
+				{#each SPACINGS as spacing (spacing)}<option value={spacing}>by {SPACING_WORDS[spacing].name}</option>{/each}
 			</Select>
 		</div>
 	{/if}
 	<div class="actions" role="group" aria-label="Rows">
 		{#if scale}
-			<button class="act bare" aria-label="Move the row up" title="Move the row up (Alt ↑)" disabled={row === 0} onclick={() => moveChosen(workbench, -1)}>
+			<button
+				class="act bare"
+				aria-label="Move the row up"
+				title="Move the row up (Alt ↑)"
+				disabled={row === 0}
+				onclick={() => moveChosen(workbench, -1)}
+			>
 				<ArrowUpOutline size="sm" aria-hidden="true" />
 			</button>
 			<button
@@ -152,10 +168,20 @@
 			>
 				<ArrowDownOutline size="sm" aria-hidden="true" />
 			</button>
-			<button class="act bare" aria-label="Duplicate the row" title="Duplicate the row" onclick={() => duplicateChosen(workbench)}>
+			<button
+				class="act bare"
+				aria-label="Duplicate the row"
+				title="Duplicate the row"
+				onclick={() => duplicateChosen(workbench)}
+			>
 				<FileCopyOutline size="sm" aria-hidden="true" />
 			</button>
-			<button class="act bare" aria-label="Delete the row" title="Delete the row (Delete)" onclick={() => deleteChosen(workbench)}>
+			<button
+				class="act bare"
+				aria-label="Delete the row"
+				title="Delete the row (Delete)"
+				onclick={() => deleteChosen(workbench)}
+			>
 				<TrashBinOutline size="sm" aria-hidden="true" />
 			</button>
 		{/if}
@@ -168,8 +194,9 @@
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
-		gap: 6px 16px;
-		padding: 8px 16px;
+		gap: 6px 14px;
+		min-height: 44px;
+		padding: 7px 16px;
 		background: var(--panel);
 		border-bottom: 1px solid var(--rule);
 		font-size: 12.5px;
@@ -186,13 +213,13 @@
 		gap: 2px;
 	}
 	.bar :global(.recipe) {
-		width: 116px;
+		width: 112px;
 	}
 	.bar :global(.method) {
-		width: 96px;
+		width: 128px;
 	}
 	.bar :global(.spacing) {
-		width: 134px;
+		width: 154px;
 	}
 	.count {
 		width: 34px;
@@ -200,7 +227,7 @@
 		text-align: center;
 	}
 	.parent {
-		max-width: 132px;
+		max-width: 116px;
 		padding-left: 4px;
 	}
 	.parent i {

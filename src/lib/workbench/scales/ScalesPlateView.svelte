@@ -53,7 +53,8 @@
 		const move = MOVES[event.key];
 		if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) moveChosen(workbench, move![0]);
 		else if (event.key === 'Delete') deleteChosen(workbench);
-		else if (event.key === 'Enter') document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
+		else if (event.key === 'Enter')
+			document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
 		else if (event.key === 'Home') focusStep(row, 0);
 		else if (event.key === 'End') focusStep(row, last);
 		else if (move) {
@@ -84,7 +85,8 @@
 			style:top={down(place.y + 2)}
 			style:height={down(place.height - 4)}
 		>
-			<button class="caption" tabindex="-1" aria-hidden="true" onclick={() => workbench.chooseScale(decision.id)}></button>
+			<button class="caption" tabindex="-1" aria-hidden="true" onclick={() => workbench.chooseScale(decision.id)}
+			></button>
 		</div>
 		{#each scales[row]!.steps as step, i (i)}
 			{@const held = isHeld(row, i, step)}
@@ -162,7 +164,7 @@
 		left: 0;
 		right: 0;
 		bottom: -4px;
-		height: 3px;
+		height: 2px;
 		background: var(--ink);
 	}
 	.step:focus-visible {

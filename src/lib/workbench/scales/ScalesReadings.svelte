@@ -2,7 +2,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { readScale } from '$lib/core/scale/readings';
 	import { remarksOn } from '$lib/core/scale/remarks';
-	import { METHOD_WORDS, RECIPE_WORDS } from '$lib/core/scale/words';
+	import { RECIPE_WORDS } from '$lib/core/scale/words';
 	import { scaleOf } from '$lib/drawing/resolve';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import Chart from '$lib/ui/Chart.svelte';
@@ -35,10 +35,14 @@
 			<h2>{RECIPE_WORDS[decision.recipe].name}</h2>
 			<span>row {plate.scales.indexOf(decision) + 1}</span>
 		</header>
-		<p class="teaches">{RECIPE_WORDS[decision.recipe].teaches} {METHOD_WORDS[decision.method].says}</p>
+		<p class="teaches">{RECIPE_WORDS[decision.recipe].teaches}</p>
 		<div>
 			<p class="line"><span>Value, L*</span><b>{lowest === highest ? lowest : `${lowest}–${highest}`}</b></p>
-			<Chart option={valueChart(scale)} height={96} says="Value of each step: {readings.values.map((value) => value.toFixed(0)).join(', ')}" />
+			<Chart
+				option={valueChart(scale)}
+				height={96}
+				says="Value of each step: {readings.values.map((value) => value.toFixed(0)).join(', ')}"
+			/>
 		</div>
 		<div>
 			<p class="line">
@@ -48,7 +52,9 @@
 			<Chart
 				option={differenceChart(readings)}
 				height={62}
-				says="Difference between neighbours: {readings.differences.map((difference) => difference.toFixed(1)).join(', ')}"
+				says="Difference between neighbours: {readings.differences
+					.map((difference) => difference.toFixed(1))
+					.join(', ')}"
 			/>
 		</div>
 		<dl>

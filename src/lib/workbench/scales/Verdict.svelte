@@ -8,6 +8,8 @@
 </script>
 
 <span>
-	<svg width="16" height="16" aria-hidden="true"><path d={SIGNS[verdict]} stroke="#1c1c1c" stroke-width="2.1" fill="none" /></svg>
+	<svg width="16" height="16" aria-hidden="true"
+		><path d={SIGNS[verdict]} stroke="#1c1c1c" stroke-width="2.1" fill="none" /></svg
+	>
 	<span class="unseen">{WORDS[verdict]}</span>
 </span>

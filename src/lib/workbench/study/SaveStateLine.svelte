@@ -25,7 +25,9 @@
 	const calm = $derived(['saved', 'waiting', 'saving'].includes(saver.state.kind));
 </script>
 
-<span class="state" class:calm role="status" data-save={saver.state.kind}>{#if !calm}<b>!</b>{/if}{words}</span>
+<span class="state" class:calm role="status" data-save={saver.state.kind}
+	>{#if !calm}<b>!</b>{/if}{words}</span
+>
 
 <style>
 	.state {

@@ -12,7 +12,7 @@
 	import Mixer from '../mixer/Mixer.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import { Saver } from './saver.svelte';
-		import TopBar from './TopBar.svelte';
+	import TopBar from './TopBar.svelte';
 	import { Workbench } from './workbench.svelte';
 
 	let { study, board = $bindable() }: { study: Study; board: Board } = $props();
@@ -56,7 +56,8 @@
 	function undoByKey(event: KeyboardEvent) {
 		if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
 		const key = event.key.toLowerCase();
-		const typing = event.target instanceof HTMLElement && event.target.matches('input:not([type=range], [type=radio]), textarea');
+		const typing =
+			event.target instanceof HTMLElement && event.target.matches('input:not([type=range], [type=radio]), textarea');
 		if (typing || (key !== 'z' && key !== 'y')) return;
 		event.preventDefault();
 		if (key === 'y' || event.shiftKey) workbench.redo();
@@ -93,9 +94,11 @@
 		<PlateIndex {workbench} />
 		<LinkedColours {workbench} />
 	</div>
+	<div class="bar">
+		{#if kind && workbench.plate}<kind.bar {workbench} plate={workbench.plate} />{/if}
+	</div>
 	<main style:background={BOARD_COLOURS[board]}>
 		{#if kind && workbench.plate}
-			<kind.bar {workbench} plate={workbench.plate} />
 			<div class="board">
 				<div class="plate"><kind.view {workbench} plate={workbench.plate} /></div>
 			</div>
@@ -117,7 +120,7 @@
 <style>
 	.study {
 		display: grid;
-		grid-template: 52px minmax(0, 1fr) 156px / 168px minmax(0, 1fr) 292px;
+		grid-template: 52px auto minmax(0, 1fr) 156px / 164px minmax(0, 1fr) 280px;
 		height: 100vh;
 		height: 100dvh;
 		overflow: hidden;
@@ -127,10 +130,15 @@
 	}
 	.side {
 		display: flex;
+		grid-row: 2 / 4;
 		flex-direction: column;
-		overflow-y: auto;
+		min-height: 0;
 		background: var(--panel-low);
 		border-right: 1px solid var(--rule);
+	}
+	.bar {
+		grid-column: 2 / -1;
+		min-width: 0;
 	}
 	main {
 		display: flex;
@@ -140,9 +148,9 @@
 	.board {
 		flex: 1;
 		display: grid;
-		place-items: start center;
+		place-items: safe center center;
 		min-height: 0;
-		padding: 16px 20px;
+		padding: 14px 16px;
 		overflow: auto;
 		container-type: size;
 	}
@@ -176,7 +184,7 @@
 	}
 	@media (max-width: 1180px) {
 		.study {
-			grid-template-columns: 136px minmax(0, 1fr) 250px;
+			grid-template-columns: 140px minmax(0, 1fr) 250px;
 		}
 	}
 	@media (max-width: 800px) {

@@ -41,7 +41,15 @@
 		{#each LINES as { key, label, type } (key)}
 			<Label class="line-label">
 				<span>{label}</span>
-				<Input class="field" name={key} {type} value={titleBlock[key]} maxlength={120} required={key === 'title'} autocomplete="off" />
+				<Input
+					class="field"
+					name={key}
+					{type}
+					value={titleBlock[key]}
+					maxlength={120}
+					required={key === 'title'}
+					autocomplete="off"
+				/>
 			</Label>
 		{/each}
 		{#if complaint}<p role="alert">! {complaint}</p>{/if}

@@ -32,7 +32,10 @@
 			? [
 					{ label: 'This scale as CSS properties', run: () => downloadCss(scale, linked) },
 					{ label: 'This scale as design tokens', run: () => downloadTokens(scale, linked) },
-					{ label: 'Copy this scale as CSS properties', run: () => void copyText(cssOf(scale, linked), 'the CSS properties') }
+					{
+						label: 'Copy this scale as CSS properties',
+						run: () => void copyText(cssOf(scale, linked), 'the CSS properties')
+					}
 				]
 			: [];
 		return [...ofPlate, ...ofScale];
@@ -72,7 +75,9 @@
 		>
 	</div>
 	<BoardPicker bind:board />
-	<a class="act bare" href="/help" aria-label="Help and keys" title="Help and keys"><QuestionCircleOutline size="sm" aria-hidden="true" /></a>
+	<a class="act bare" href="/help" aria-label="Help and keys" title="Help and keys"
+		><QuestionCircleOutline size="sm" aria-hidden="true" /></a
+	>
 	{#if files.length > 0}<Menu kind="act main" label="Take it away" items={files} />{/if}
 </header>
 

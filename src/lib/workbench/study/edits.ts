@@ -41,7 +41,8 @@ export const setTitleBlock =
 	(titleBlock: TitleBlock): Edit =>
 	(document) => ({ ...document, titleBlock });
 
-export const addPlate = (plate: Plate, after: string | null): Edit => withPlates((plates) => insertedAfter(plates, after, plate));
+export const addPlate = (plate: Plate, after: string | null): Edit =>
+	withPlates((plates) => insertedAfter(plates, after, plate));
 export const deletePlate = (id: string): Edit => withPlates((plates) => plates.filter((plate) => plate.id !== id));
 export const renamePlate = (id: string, title: string): Edit =>
 	withPlates((plates) => replaced(plates, id, (plate) => ({ ...plate, title })));
@@ -86,7 +87,8 @@ export const deleteLinked =
 	(document) => {
 		const colour = document.linked.find((candidate) => candidate.id === id);
 		if (!colour) return document;
-		const freed = (source: ColourSource): ColourSource => (sameSource(source, { linked: id }) ? { text: colour.text } : source);
+		const freed = (source: ColourSource): ColourSource =>
+			sameSource(source, { linked: id }) ? { text: colour.text } : source;
 		return {
 			...document,
 			linked: document.linked.filter((candidate) => candidate !== colour),

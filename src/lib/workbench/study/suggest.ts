@@ -32,8 +32,7 @@ function partnerOf(source: ColourSource, document: StudyDocument): ColourSource 
 
 function madeAlready({ scales }: ScalesPlate, recipe: Recipe, parents: readonly ColourSource[]): boolean {
 	return scales.some(
-		(scale) =>
-			scale.recipe === recipe && usedParents(scale).every((source, i) => sameSource(source, parents[i]!))
+		(scale) => scale.recipe === recipe && usedParents(scale).every((source, i) => sameSource(source, parents[i]!))
 	);
 }
 
@@ -64,7 +63,12 @@ export function nextPlate(document: StudyDocument): Plate {
 	const colours = coloursOf(document);
 	const colour = colours.find((source) => !begun.some((other) => sameSource(other, source))) ?? colours[0]!;
 	const name = 'linked' in colour ? document.linked.find(({ id }) => id === colour.linked)?.name : colour.text;
-	const plate: ScalesPlate = { id: newId(), kind: 'scales', title: `${RECIPE_WORDS.tints.name} of ${name?.toLowerCase()}`, scales: [] };
+	const plate: ScalesPlate = {
+		id: newId(),
+		kind: 'scales',
+		title: `${RECIPE_WORDS.tints.name} of ${name?.toLowerCase()}`,
+		scales: []
+	};
 	const parents: ScaleDecision['parents'] = [colour, partnerOf(colour, document)];
 	return { ...plate, scales: [{ ...nextScale(document, plate, null), recipe: 'tints', parents }] };
 }

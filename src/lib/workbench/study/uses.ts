@@ -10,7 +10,9 @@ export interface Uses {
 export function usesOf(id: string, { plates }: StudyDocument): Uses {
 	const found = plates.map((plate) => ({
 		plate,
-		scales: plate.scales.filter((scale) => usedParents(scale).some((source) => 'linked' in source && source.linked === id))
+		scales: plate.scales.filter((scale) =>
+			usedParents(scale).some((source) => 'linked' in source && source.linked === id)
+		)
 	}));
 	const using = found.filter(({ scales }) => scales.length > 0);
 	return {

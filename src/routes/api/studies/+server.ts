@@ -5,7 +5,9 @@ import { database } from '$lib/server/app';
 import { createStudy, listStudies } from '$lib/server/studies/repository';
 
 export const GET: RequestHandler = ({ url }) =>
-	answering(async () => json(await listStudies(database(), listQuerySchema.parse(Object.fromEntries(url.searchParams)))));
+	answering(async () =>
+		json(await listStudies(database(), listQuerySchema.parse(Object.fromEntries(url.searchParams))))
+	);
 
 export const POST: RequestHandler = ({ request }) =>
 	answering(async () => {
