@@ -1,6 +1,7 @@
 <script lang="ts">
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { type StudyLine } from '$lib/model/requests';
+	import { focusHere } from '$lib/ui/focus-here';
 	import Menu from '$lib/ui/Menu.svelte';
 
 	interface Props {
@@ -32,14 +33,12 @@
 	</a>
 	<div class="words">
 		{#if renaming}
-			<!-- svelte-ignore a11y_autofocus (the person has just asked to type here) -->
 			<input
 				class="field"
 				value={study.title}
 				maxlength="120"
 				aria-label="Title of the study"
-				autofocus
-				onfocus={(event) => event.currentTarget.select()}
+				{@attach focusHere}
 				onblur={(event) => renaming && rename(event.currentTarget.value)}
 				onkeydown={(event) => {
 					if (event.key === 'Enter') rename(event.currentTarget.value);

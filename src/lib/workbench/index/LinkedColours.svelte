@@ -2,12 +2,13 @@
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { show } from '$lib/core/colour/shown';
 	import { colourOf } from '$lib/drawing/resolve';
 	import { newId } from '$lib/model/ids';
 	import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
+	import { focusHere } from '$lib/ui/focus-here';
 	import { notices } from '$lib/ui/notices.svelte';
+	import Sheet from '$lib/ui/Sheet.svelte';
 	import { subjectOf } from '../mixer/subject';
 	import { addLinked, changeLinked, deleteLinked } from '../study/edits';
 	import { sayUses, usesOf } from '../study/uses';
@@ -62,14 +63,12 @@
 			<li class:held={heldId === colour.id}>
 				{#if renaming === colour.id}
 					<i style:background={show(colourOf(colour.text)).hex}></i>
-					<!-- svelte-ignore a11y_autofocus (the person has just asked to type here) -->
 					<input
 						class="field"
 						value={colour.name}
 						maxlength="120"
 						aria-label="Name of the linked colour"
-						autofocus
-						onfocus={(event) => event.currentTarget.select()}
+						{@attach focusHere}
 						onblur={(event) => rename(colour, event.currentTarget.value)}
 						onkeydown={(event) => {
 							if (event.key === 'Enter') rename(colour, event.currentTarget.value);
@@ -108,14 +107,7 @@
 	{#if linked.length === 0}<p>None yet. A linked colour changes everywhere at once.</p>{/if}
 </section>
 
-<Modal
-	class="sheet"
-	size="xs"
-	title={leaving ? `${leaving.name} is in use` : ''}
-	open={leaving !== null}
-	onclose={() => (leaving = null)}
-	ontoggle={(event: ToggleEvent) => event.newState === 'closed' && (leaving = null)}
->
+<Sheet title={leaving ? `${leaving.name} is in use` : ''} open={leaving !== null} onclose={() => (leaving = null)}>
 	{#if leaving && uses}
 		<p>{leaving.name} is {sayUses(uses)}:</p>
 		<ul class="uses">
@@ -127,7 +119,7 @@
 		<Button class="act main" onclick={() => leaving && remove(leaving)}>Delete, keep the looks</Button>
 		<Button class="act" onclick={() => (leaving = null)}>Leave it</Button>
 	{/snippet}
-</Modal>
+</Sheet>
 
 <style>
 	.linked {

@@ -4,6 +4,7 @@
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
 	import { drawPlate } from '$lib/drawing/draw-plate';
 	import { type Plate } from '$lib/model/plate';
+	import { focusHere } from '$lib/ui/focus-here';
 	import Menu from '$lib/ui/Menu.svelte';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { movePlate, renamePlate } from '../study/edits';
@@ -84,14 +85,12 @@
 				</button>
 				<div class="name">
 					{#if renaming === plate.id}
-						<!-- svelte-ignore a11y_autofocus (the person has just asked to type here) -->
 						<input
 							class="field"
 							value={plate.title}
 							maxlength="120"
 							aria-label="Title of plate {i + 1}"
-							autofocus
-							onfocus={(event) => event.currentTarget.select()}
+							{@attach focusHere}
 							onblur={(event) => rename(plate.id, event.currentTarget.value)}
 							onkeydown={(event) => {
 								if (event.key === 'Enter') rename(plate.id, event.currentTarget.value);

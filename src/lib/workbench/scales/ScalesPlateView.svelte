@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
 	import { type Step } from '$lib/core/scale/scale';
 	import { drawPlate } from '$lib/drawing/draw-plate';
@@ -40,6 +41,14 @@
 		surface?.querySelector<HTMLElement>(`[data-place="${row} ${index}"]`)?.focus();
 	}
 
+	/** Moves or deletes the chosen row and keeps the focus on a step of what is chosen then. */
+	async function actOnRow(act: () => void, index: number) {
+		act();
+		await tick();
+		const row = plate.scales.findIndex(({ id }) => id === workbench.scale?.id);
+		if (row >= 0) focusStep(row, Math.min(index, scales[row]!.inAll - 1));
+	}
+
 	const MOVES: Readonly<Record<string, readonly [number, number]>> = {
 		ArrowLeft: [0, -1],
 		ArrowRight: [0, 1],
@@ -51,8 +60,8 @@
 	function goByKey(event: KeyboardEvent, row: number, index: number) {
 		const last = scales[row]!.inAll - 1;
 		const move = MOVES[event.key];
-		if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) moveChosen(workbench, move![0]);
-		else if (event.key === 'Delete') deleteChosen(workbench);
+		if (event.altKey && move && move[0] !== 0) void actOnRow(() => moveChosen(workbench, move[0]), index);
+		else if (event.key === 'Delete') void actOnRow(() => deleteChosen(workbench), index);
 		else if (event.key === 'Enter')
 			document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
 		else if (event.key === 'Home') focusStep(row, 0);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { tick } from 'svelte';
+	import { focusHere } from '$lib/ui/focus-here';
 
 	interface Props {
 		title: string;
@@ -11,38 +11,29 @@
 	let { title, label, onrename }: Props = $props();
 
 	let editing = $state(false);
-	let field = $state<HTMLInputElement>();
 
-	async function begin() {
-		editing = true;
-		await tick();
-		field?.select();
-	}
-
-	function end(keep: boolean) {
+	function keep(text: string) {
 		if (!editing) return;
-		const typed = field?.value.trim() ?? '';
 		editing = false;
-		if (keep && typed !== '' && typed !== title) onrename(typed);
+		const typed = text.trim();
+		if (typed !== '' && typed !== title) onrename(typed);
 	}
 </script>
 
 {#if editing}
-	<!-- svelte-ignore a11y_autofocus (the person has just asked to type here) -->
 	<input
-		bind:this={field}
 		value={title}
 		maxlength="120"
 		aria-label={label}
-		autofocus
-		onblur={() => end(true)}
+		{@attach focusHere}
+		onblur={(event) => keep(event.currentTarget.value)}
 		onkeydown={(event) => {
-			if (event.key === 'Enter') end(true);
-			if (event.key === 'Escape') end(false);
+			if (event.key === 'Enter') keep(event.currentTarget.value);
+			if (event.key === 'Escape') editing = false;
 		}}
 	/>
 {:else}
-	<button onclick={begin} aria-label="{label}: {title}. Rename"></button>
+	<button onclick={() => (editing = true)} aria-label="{label}: {title}. Rename"></button>
 {/if}
 
 <style>

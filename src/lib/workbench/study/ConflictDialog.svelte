@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Modal from 'flowbite-svelte/Modal.svelte';
+	import Sheet from '$lib/ui/Sheet.svelte';
 	import { type SaveState } from './saver.svelte';
 
 	interface Props {
@@ -13,9 +13,7 @@
 	let { state, onreload, oncopy }: Props = $props();
 </script>
 
-<Modal
-	class="sheet"
-	size="xs"
+<Sheet
 	permanent
 	title={state.kind === 'deleted' ? 'This study was deleted' : 'This study was changed in another window'}
 	open={state.kind === 'stale' || state.kind === 'deleted'}
@@ -32,4 +30,4 @@
 		<Button class="act main" onclick={oncopy}>Keep mine as a copy</Button>
 		{#if state.kind === 'stale'}<Button class="act" onclick={onreload}>Load the other</Button>{/if}
 	{/snippet}
-</Modal>
+</Sheet>

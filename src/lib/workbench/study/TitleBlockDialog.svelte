@@ -2,8 +2,8 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
-	import Modal from 'flowbite-svelte/Modal.svelte';
 	import { titleBlockSchema, type TitleBlock } from '$lib/model/study';
+	import Sheet from '$lib/ui/Sheet.svelte';
 
 	interface Props {
 		open: boolean;
@@ -36,7 +36,7 @@
 	}
 </script>
 
-<Modal class="sheet" size="xs" title="Title block" bind:open>
+<Sheet title="Title block" bind:open>
 	<form class="lines" onsubmit={keep} id="title-block">
 		{#each LINES as { key, label, type } (key)}
 			<Label class="line-label">
@@ -58,7 +58,7 @@
 		<Button class="act main" type="submit" form="title-block">Keep</Button>
 		<Button class="act" onclick={() => (open = false)}>Cancel</Button>
 	{/snippet}
-</Modal>
+</Sheet>
 
 <style>
 	.lines {

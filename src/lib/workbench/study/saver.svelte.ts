@@ -58,10 +58,11 @@ export class Saver {
 	async flush(): Promise<void> {
 		this.clear();
 		if (this.running) await this.running;
-		if (this.latest !== this.kept && this.state.kind !== 'stale' && this.state.kind !== 'deleted') {
+		if (this.state.kind === 'stale' || this.state.kind === 'deleted') return;
+		if (this.attempt || this.latest !== this.kept) {
 			this.running ??= this.save();
 			await this.running;
-		}
+		} else this.state = { kind: 'saved' };
 	}
 
 	/** Takes up with a study as just loaded from the server. */

@@ -1,0 +1,43 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** Opens a demo study by its title. */
+export async function openDemo(page: Page, title: string): Promise<void> {
+	await page.goto('/');
+	await page.getByRole('link', { name: title, exact: true }).click();
+	await expect(page.getByRole('region', { name: 'Mixer' })).toBeVisible();
+	await ready(page);
+}
+
+/** Makes a study of its own for a test, as a person does, and gives its address. */
+export async function makeStudy(page: Page): Promise<string> {
+	await page.goto('/');
+	await ready(page);
+	await page.getByRole('button', { name: /^(New study|Make the first study)$/ }).first().click();
+	await page.waitForURL(/\/studies\/[0-9a-z]+$/);
+	await ready(page);
+	return page.url();
+}
+
+/** Waits until the page's script has taken over from the server's picture of it. */
+export async function ready(page: Page): Promise<void> {
+	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
+}
+
+export const saved = (page: Page): Promise<void> => expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+
+/** A step of the plate by row and number, both from 1. */
+export const step = (page: Page, row: number, number: number): Locator => page.locator(`[data-place="${row - 1} ${number - 1}"]`);
+
+/** The codes of all bars drawn on the plate, in the order of drawing. */
+export const drawnColours = (page: Page): Promise<string[]> =>
+	page.locator('.surface svg rect[x]').evaluateAll((bars) => bars.map((bar) => bar.getAttribute('fill') ?? ''));
+
+/** Drags along a mixer track, from its middle, by a share of its width, in so many moves. */
+export async function dragTrack(page: Page, name: string, from: number, to: number, moves = 12): Promise<void> {
+	const box = (await page.getByRole('slider', { name }).boundingBox())!;
+	const y = box.y + box.height / 2;
+	await page.mouse.move(box.x + box.width * from, y);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width * to, y, { steps: moves });
+	await page.mouse.up();
+}

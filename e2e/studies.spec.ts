@@ -1,0 +1,53 @@
+import { expect, test } from '@playwright/test';
+import { ready } from './pages';
+
+test.beforeEach(async ({ page }) => {
+	await page.goto('/');
+	await ready(page);
+});
+
+const titles = (page: import('@playwright/test').Page) => page.locator('article h2');
+
+test('the demo shows at least three studies with pictures of their first plates', async ({ page }) => {
+	expect(await titles(page).count()).toBeGreaterThanOrEqual(3);
+	const loaded = await page.locator('article img').evaluateAll((images: HTMLImageElement[]) =>
+		Promise.all(images.map((image) => image.decode().then(() => image.naturalWidth)))
+	);
+	expect(loaded.every((width) => width > 0)).toBe(true);
+});
+
+test('find and sort', async ({ page }) => {
+	await page.getByRole('searchbox', { name: 'Find studies' }).fill('perpetua banner');
+	await expect(titles(page)).toHaveText(['A banner of one value']);
+	await page.getByRole('searchbox', { name: 'Find studies' }).fill('100%_nothing');
+	await expect(page.getByText('No study has “100%_nothing”')).toBeVisible();
+	await page.getByRole('button', { name: 'Show all studies' }).click();
+	await page.getByRole('combobox', { name: 'Order of the studies' }).selectOption({ label: 'By title' });
+	await expect(titles(page).first()).toHaveText('A banner of one value');
+	const shown = await titles(page).allTextContents();
+	expect(shown.map((title) => title.toLowerCase())).toEqual(shown.map((title) => title.toLowerCase()).sort());
+});
+
+test('duplicate, rename, delete and take the deletion back', async ({ page }) => {
+	const card = (title: string) => page.getByRole('article').filter({ has: page.getByRole('heading', { name: title, exact: true }) });
+	const act = async (title: string, action: string) => {
+		await page.getByRole('button', { name: `${title}: what to do`, exact: true }).click();
+		await page.getByRole('menuitem', { name: action }).and(page.locator(':visible')).click();
+	};
+	await act('Band for the north door', 'Duplicate');
+	await expect(card('Band for the north door, copy')).toBeVisible();
+	await act('Band for the north door, copy', 'Rename');
+	await page.keyboard.type('Band for the south door');
+	await page.keyboard.press('Enter');
+	await expect(card('Band for the south door')).toBeVisible();
+	await act('Band for the south door', 'Delete');
+	await expect(card('Band for the south door')).toHaveCount(0);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(card('Band for the south door')).toBeVisible();
+});
+
+test('an address of no study says so', async ({ page }) => {
+	const response = await page.goto('/studies/nosuchstudy');
+	expect(response?.status()).toBe(404);
+	await expect(page.getByText('There is no such study')).toBeVisible();
+});
