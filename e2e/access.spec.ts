@@ -34,7 +34,9 @@ test('axe finds nothing serious on a study, on every board, with menu, dialog an
 	expect(await serious(page), 'dialog').toEqual([]);
 });
 
-test('with the keyboard alone: make a study, add a scale, turn its parent, read a step, undo, and find it saved', async ({ page }) => {
+test('with the keyboard alone: make a study, add a scale, turn its parent, read a step, undo, and find it saved', async ({
+	page
+}) => {
 	await page.goto('/');
 	await ready(page);
 	const tabTo = async (name: RegExp) => {
@@ -96,7 +98,9 @@ test('a study can be looked at and read on a telephone and at 1024 pixels', asyn
 	}
 });
 
-test('the page brings everything with it: nothing is asked of another host, and the policy forbids it', async ({ page }) => {
+test('the page brings everything with it: nothing is asked of another host, and the policy forbids it', async ({
+	page
+}) => {
 	const elsewhere: string[] = [];
 	page.on('request', (request) => {
 		const { protocol, hostname } = new URL(request.url());

@@ -12,7 +12,10 @@ export async function openDemo(page: Page, title: string): Promise<void> {
 export async function makeStudy(page: Page): Promise<string> {
 	await page.goto('/');
 	await ready(page);
-	await page.getByRole('button', { name: /^(New study|Make the first study)$/ }).first().click();
+	await page
+		.getByRole('button', { name: /^(New study|Make the first study)$/ })
+		.first()
+		.click();
 	await page.waitForURL(/\/studies\/[0-9a-z]+$/);
 	await ready(page);
 	return page.url();
@@ -23,10 +26,12 @@ export async function ready(page: Page): Promise<void> {
 	await page.waitForFunction(() => document.documentElement.dataset.ready === 'yes');
 }
 
-export const saved = (page: Page): Promise<void> => expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+export const saved = (page: Page): Promise<void> =>
+	expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 
 /** A step of the plate by row and number, both from 1. */
-export const step = (page: Page, row: number, number: number): Locator => page.locator(`[data-place="${row - 1} ${number - 1}"]`);
+export const step = (page: Page, row: number, number: number): Locator =>
+	page.locator(`[data-place="${row - 1} ${number - 1}"]`);
 
 /** The codes of all bars drawn on the plate, in the order of drawing. */
 export const drawnColours = (page: Page): Promise<string[]> =>

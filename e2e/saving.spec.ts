@@ -6,7 +6,9 @@ const setCount = async (page: import('@playwright/test').Page, between: string) 
 	await page.keyboard.press('Enter');
 };
 
-test('two windows: the stale one is refused, and either loads the other’s or keeps a copy; nothing is overwritten', async ({ context }) => {
+test('two windows: the stale one is refused, and either loads the other’s or keeps a copy; nothing is overwritten', async ({
+	context
+}) => {
 	const one = await context.newPage();
 	const address = await makeStudy(one);
 	const other = await context.newPage();

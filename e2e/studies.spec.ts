@@ -10,9 +10,11 @@ const titles = (page: import('@playwright/test').Page) => page.locator('article 
 
 test('the demo shows at least three studies with pictures of their first plates', async ({ page }) => {
 	expect(await titles(page).count()).toBeGreaterThanOrEqual(3);
-	const loaded = await page.locator('article img').evaluateAll((images: HTMLImageElement[]) =>
-		Promise.all(images.map((image) => image.decode().then(() => image.naturalWidth)))
-	);
+	const loaded = await page
+		.locator('article img')
+		.evaluateAll((images: HTMLImageElement[]) =>
+			Promise.all(images.map((image) => image.decode().then(() => image.naturalWidth)))
+		);
 	expect(loaded.every((width) => width > 0)).toBe(true);
 });
 
@@ -29,7 +31,8 @@ test('find and sort', async ({ page }) => {
 });
 
 test('duplicate, rename, delete and take the deletion back', async ({ page }) => {
-	const card = (title: string) => page.getByRole('article').filter({ has: page.getByRole('heading', { name: title, exact: true }) });
+	const card = (title: string) =>
+		page.getByRole('article').filter({ has: page.getByRole('heading', { name: title, exact: true }) });
 	const act = async (title: string, action: string) => {
 		await page.getByRole('button', { name: `${title}: what to do`, exact: true }).click();
 		await page.getByRole('menuitem', { name: action }).and(page.locator(':visible')).click();

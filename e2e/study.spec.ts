@@ -2,7 +2,9 @@ import { expect, test } from '@playwright/test';
 import { interpolate, formatHex } from 'culori';
 import { dragTrack, drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
 
-test('make a study and a scale, turn a dial, and steps, numbers and charts follow; undo; reload and find it', async ({ page }) => {
+test('make a study and a scale, turn a dial, and steps, numbers and charts follow; undo; reload and find it', async ({
+	page
+}) => {
 	const address = await makeStudy(page);
 	const before = await drawnColours(page);
 	expect(before).toHaveLength(7);
@@ -30,7 +32,9 @@ test('make a study and a scale, turn a dial, and steps, numbers and charts follo
 	expect(await drawnColours(page)).toEqual(after);
 });
 
-test('in the middle of a drag every step, code and chart already shows the colour under the pointer', async ({ page }) => {
+test('in the middle of a drag every step, code and chart already shows the colour under the pointer', async ({
+	page
+}) => {
 	await openDemo(page, 'Six dyes, twelve rows');
 	await step(page, 1, 1).click();
 	const slider = page.getByRole('slider', { name: 'Lightness' });
@@ -43,7 +47,10 @@ test('in the middle of a drag every step, code and chart already shows the colou
 		return {
 			code: document.querySelector('[data-code=hex]')?.textContent,
 			bar: document.querySelector('.surface svg rect[x]')?.getAttribute('fill'),
-			dot: document.querySelector('.readings [role=img] svg path[fill^="#"], .readings [role=img] svg path[fill^="rgb"]') !== null,
+			dot:
+				document.querySelector(
+					'.readings [role=img] svg path[fill^="#"], .readings [role=img] svg path[fill^="rgb"]'
+				) !== null,
 			thumbnail: document.querySelector('.thumbnail svg rect[x]')?.getAttribute('fill')
 		};
 	});
@@ -64,7 +71,9 @@ test('the drawn steps are those of culori 4.0.2’s interpolation in the method 
 	}
 });
 
-test('recipe, count, method and spacing decide the scale; between and in all are always both shown', async ({ page }) => {
+test('recipe, count, method and spacing decide the scale; between and in all are always both shown', async ({
+	page
+}) => {
 	await makeStudy(page);
 	await page.getByRole('textbox', { name: 'Steps between' }).fill('9');
 	await page.keyboard.press('Enter');
@@ -149,7 +158,9 @@ test('any CSS colour can be typed; a bad one is refused with the place and what 
 	await expect(page.locator('[data-code=hex]')).toHaveText('#00ff00');
 });
 
-test('a linked colour changes every scale that uses it; unlinking keeps the looks; deleting one in use says where', async ({ page }) => {
+test('a linked colour changes every scale that uses it; unlinking keeps the looks; deleting one in use says where', async ({
+	page
+}) => {
 	await makeStudy(page);
 	await page.getByRole('button', { name: 'Add a scale', exact: true }).click();
 	await page.getByRole('button', { name: 'Madder', exact: true }).first().click();

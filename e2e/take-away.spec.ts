@@ -29,7 +29,9 @@ test('the SVG holds the bars that are on screen, and is well-formed', async ({ p
 	expect(parsed.words).toContain('5 between · 7 in all');
 });
 
-test('the PNG has the codes of the screen in its pixels, its words drawn, and its colour space stated', async ({ page }) => {
+test('the PNG has the codes of the screen in its pixels, its words drawn, and its colour space stated', async ({
+	page
+}) => {
 	const { name, content } = await take(page, 'The plate as PNG');
 	expect(name).toBe('madder-tints-shades-and-tones.png');
 	const image = sharp(content);
@@ -37,10 +39,13 @@ test('the PNG has the codes of the screen in its pixels, its words drawn, and it
 	expect(width).toBe(1584);
 	expect(icc?.toString('latin1').replaceAll('\0', '')).toContain('sRGB');
 	const pixels = await image.removeAlpha().raw().toBuffer();
-	const hexAt = (x: number, y: number) => `#${pixels.subarray((y * width! + x) * 3, (y * width! + x) * 3 + 3).toString('hex')}`;
+	const hexAt = (x: number, y: number) =>
+		`#${pixels.subarray((y * width! + x) * 3, (y * width! + x) * 3 + 3).toString('hex')}`;
 	const boxes = await page
 		.locator('.surface svg rect[x]')
-		.evaluateAll((bars) => bars.map((bar) => ['x', 'y', 'width', 'height', 'fill'].map((name) => bar.getAttribute(name)!)));
+		.evaluateAll((bars) =>
+			bars.map((bar) => ['x', 'y', 'width', 'height', 'fill'].map((name) => bar.getAttribute(name)!))
+		);
 	for (const [x, y, w, h, fill] of boxes)
 		expect(hexAt(Math.round(2 * (Number(x) + Number(w) / 2)), Math.round(2 * (Number(y) + Number(h) / 2)))).toBe(fill);
 	// The title is there: dark pixels in the strip above the first row.
@@ -64,7 +69,12 @@ test('the scale as CSS properties and as design tokens', async ({ page }) => {
 	const tokens = JSON.parse((await take(page, 'This scale as design tokens')).content.toString());
 	const group = tokens['tints-madder-to-white'];
 	expect(group.$type).toBe('color');
-	expect(group['step-1'].$value).toEqual({ colorSpace: 'srgb', components: [0.70196, 0.22353, 0.16863], alpha: 1, hex: '#b3392b' });
+	expect(group['step-1'].$value).toEqual({
+		colorSpace: 'srgb',
+		components: [0.70196, 0.22353, 0.16863],
+		alpha: 1,
+		hex: '#b3392b'
+	});
 	expect(Object.keys(group)).toHaveLength(8);
 });
 

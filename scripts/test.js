@@ -13,7 +13,11 @@ function counts(file, read) {
 }
 
 function report() {
-	const unit = counts(UNIT, (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests, skipped: r.numPendingTests }));
+	const unit = counts(UNIT, (r) => ({
+		passed: r.numPassedTests,
+		failed: r.numFailedTests,
+		skipped: r.numPendingTests
+	}));
 	const browser = counts(BROWSER, ({ stats }) => ({
 		passed: stats.expected + stats.flaky,
 		failed: stats.unexpected,

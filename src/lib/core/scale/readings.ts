@@ -27,10 +27,13 @@ export interface Readings {
 	readonly likeGround: readonly number[];
 }
 
+/** Under this many ΔE00 there is only the rounding of the reckoning, and no difference at all. */
+export const NO_DIFFERENCE = 1e-6;
+
 /** Evenness: the smallest difference divided by the largest; 1 where there is none. */
 export function evenness(differences: readonly number[]): number {
 	const largest = Math.max(...differences);
-	return largest > 0 ? Math.min(...differences) / largest : 1;
+	return largest > NO_DIFFERENCE ? Math.min(...differences) / largest : 1;
 }
 
 /** Rounding of codes and the greys between them stay under this many L*. */

@@ -1,4 +1,4 @@
-import { type Readings } from './readings';
+import { NO_DIFFERENCE, type Readings } from './readings';
 
 /** What a reading comes to: it holds, it wants a look, or it fails; in words, with the action that would mend it. */
 export interface Remark {
@@ -35,10 +35,10 @@ const steps = (numbers: readonly number[]): string => `${numbers.length === 1 ? 
 function onEvenness({ differences }: Readings): Remark {
 	const largest = Math.max(...differences);
 	const smallest = Math.min(...differences);
-	if (largest === 0) return look('The steps do not differ at all: both ends are one colour.');
+	if (largest <= NO_DIFFERENCE) return look('The steps do not differ at all: both ends are one colour.');
 	if (largest / smallest <= EVEN)
 		return holds(`The steps are even: each is ${smallest.toFixed(1)} ΔE00 from the next.`);
-	const ratio = smallest > 0 ? (largest / smallest).toFixed(1) : 'many';
+	const ratio = smallest > NO_DIFFERENCE ? (largest / smallest).toFixed(1) : 'many';
 	return look(`The largest step is ${ratio} times the smallest.`, differences.length > 1 ? 'even-out' : null);
 }
 

@@ -186,4 +186,11 @@
 		display: list-item;
 		min-height: 0;
 	}
+	@media (max-width: 800px) {
+		.linked > ul {
+			display: flex;
+			flex-wrap: wrap;
+			gap: 0 14px;
+		}
+	}
 </style>

@@ -206,7 +206,7 @@
 	@media (max-width: 800px) {
 		ol {
 			grid-auto-flow: column;
-			grid-auto-columns: 120px;
+			grid-auto-columns: 136px;
 			overflow-x: auto;
 		}
 	}

@@ -86,4 +86,9 @@
 	.key {
 		color: #c4c4c4;
 	}
+	@media (max-width: 480px) {
+		.codes {
+			grid-template-columns: 1fr;
+		}
+	}
 </style>

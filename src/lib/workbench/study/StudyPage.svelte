@@ -188,10 +188,18 @@
 		}
 	}
 	@media (max-width: 800px) {
+		/* On a telephone a study is looked at and read first, and set further down. */
 		.study {
-			display: block;
+			display: flex;
+			flex-direction: column;
 			height: auto;
 			overflow: visible;
+		}
+		.bar {
+			order: 1;
+		}
+		footer {
+			order: 2;
 		}
 		.board {
 			container-type: inline-size;

@@ -1,0 +1,88 @@
+import { expect, test, type APIResponse } from '@playwright/test';
+import { newStudy } from '../src/lib/model/new-study';
+
+const document = newStudy('Routes', '2026-03-02');
+const plate = document.plates[0]!;
+
+async function problem(
+	response: APIResponse,
+	status: number
+): Promise<{ code: string; title: string; detail: string }> {
+	expect(response.status()).toBe(status);
+	expect(response.headers()['content-type']).toContain('application/problem+json');
+	const text = await response.text();
+	expect(text).not.toMatch(/\.(js|ts|svelte):\d+|node_modules/);
+	return JSON.parse(text) as { code: string; title: string; detail: string };
+}
+
+test('what is not as expected is refused with its place and what would be right', async ({ request }) => {
+	const bad = { ...document, plates: [{ ...plate, scales: [{ ...plate.scales[0]!, between: 49 }] }] };
+	const answer = await problem(await request.post('/api/studies', { data: { document: bad } }), 422);
+	expect(answer.detail).toContain('document › plates › 0 › scales › 0 › between');
+	const colour = { ...document, linked: [{ ...document.linked[0]!, text: 'oklch(0.5 0.1' }] };
+	expect((await problem(await request.post('/api/studies', { data: { document: colour } }), 422)).detail).toContain(
+		'Expected'
+	);
+	const loose = { ...document, linked: [] };
+	expect((await problem(await request.post('/api/studies', { data: { document: loose } }), 422)).detail).toContain(
+		'a linked colour that the study has'
+	);
+	const twice = { ...document, plates: [plate, plate] };
+	expect((await problem(await request.post('/api/studies', { data: { document: twice } }), 422)).detail).toContain(
+		'a different id'
+	);
+});
+
+test('no JSON, broken JSON, too much, and unknown studies have answers of their own', async ({ request }) => {
+	const put = (data: string, type = 'application/json') =>
+		request.post('/api/studies', { headers: { 'content-type': type }, data: Buffer.from(data) });
+	expect((await problem(await put('{'), 400)).code).toBe('not-json');
+	expect((await problem(await put('{}', 'application/xml'), 415)).code).toBe('not-json');
+	expect((await problem(await put(`{"x":"${'a'.repeat(2_200_000)}"}`), 413)).code).toBe('too-large');
+	expect((await problem(await request.get('/api/studies/nosuchstudy'), 404)).code).toBe('no-such-study');
+	expect((await problem(await request.get('/api/studies/..%2f..%2fetc'), 404)).code).toBe('no-such-study');
+	expect((await problem(await request.delete('/api/studies/nosuchstudy'), 404)).code).toBe('no-such-study');
+	expect((await problem(await request.post('/api/studies/nosuchstudy/duplicate'), 404)).code).toBe('no-such-study');
+	expect((await problem(await request.post('/api/studies/nosuchstudy/restore'), 404)).code).toBe('no-such-study');
+	expect((await problem(await request.get('/api/studies/nosuchstudy/picture.svg'), 404)).code).toBe('no-such-study');
+});
+
+test('a write from another site and a call under another name are refused', async ({ request }) => {
+	const elsewhere = await request.post('/api/studies', {
+		headers: { origin: 'http://elsewhere.example' },
+		data: { document }
+	});
+	expect((await problem(elsewhere, 403)).code).toBe('other-origin');
+	const renamed = await request.get('/api/studies', { headers: { host: 'elsewhere.example' } });
+	expect((await problem(renamed, 421)).code).toBe('other-host');
+});
+
+test('odd questions to the list are answered as the plain list', async ({ request }) => {
+	for (const query of ['?most=-5', '?most=1e9', '?sort=drop%20table', `?words=${'x'.repeat(500)}`, "?words=';--"]) {
+		const response = await request.get(`/api/studies${query}`);
+		expect(response.status(), query).toBe(200);
+	}
+});
+
+test('a picture is made to size and refused outside its limits', async ({ request }) => {
+	const picture = await request.post('/api/pictures', { data: { plate, linked: document.linked, width: 200 } });
+	expect(picture.headers()['content-type']).toBe('image/png');
+	expect((await picture.body()).subarray(1, 4).toString()).toBe('PNG');
+	const wide = await request.post('/api/pictures', { data: { plate, linked: document.linked, width: 40_000 } });
+	expect((await problem(wide, 422)).detail).toContain('width');
+	const unlinked = await request.post('/api/pictures', { data: { plate, linked: [], width: 400 } });
+	expect((await problem(unlinked, 422)).detail).toContain('linked colours');
+});
+
+test('what people wrote is shown as text and never run', async ({ page, request }) => {
+	const title = '<img src=x onerror="document.title=1"><script>document.title=2</script>';
+	const named = { ...newStudy(title.slice(0, 120), ''), plates: [{ ...plate, title: title.slice(0, 120) }] };
+	const made = (await (
+		await request.post('/api/studies', { data: { document: { ...named, linked: document.linked } } })
+	).json()) as { id: string };
+	await page.goto(`/studies/${made.id}`);
+	await expect(page.getByRole('navigation', { name: 'Where you are' })).toContainText('<img src=x');
+	const svg = await request.get(`/api/studies/${made.id}/picture.svg`);
+	expect(await svg.text()).not.toContain('<script');
+	expect(await page.title()).toContain('<img');
+});

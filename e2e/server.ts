@@ -1,0 +1,53 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtemp } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** A built server of a test's own, on a folder and a port of its own. */
+export interface OwnServer {
+	readonly url: string;
+	readonly child: ChildProcess;
+	/** What it wrote to its error output. */
+	readonly complaints: () => string;
+	/** Waits for its end and gives the exit code, null after a kill. */
+	readonly ended: Promise<number | null>;
+}
+
+export const newFolder = (): Promise<string> => mkdtemp(join(tmpdir(), 'ricercar-own-'));
+
+/** Starts a server without waiting for it. */
+export function launch(folder: string, port: number): OwnServer {
+	const env = {
+		...process.env,
+		HOST: '127.0.0.1',
+		PORT: String(port),
+		RICERCAR_DATA: folder,
+		RICERCAR_DEMO: '',
+		SHUTDOWN_TIMEOUT: '5'
+	};
+	const child = spawn(process.execPath, ['build/index.js'], { env, stdio: ['ignore', 'ignore', 'pipe'] });
+	let complaints = '';
+	child.stderr?.on('data', (text) => (complaints += String(text)));
+	const ended = new Promise<number | null>((done) => child.on('exit', (code) => done(code)));
+	return { url: `http://127.0.0.1:${port}`, child, complaints: () => complaints, ended };
+}
+
+/** Starts a server and waits until it answers. */
+export async function started(folder: string, port: number): Promise<OwnServer> {
+	const server = launch(folder, port);
+	for (let tries = 0; tries < 150; tries++) {
+		if (server.child.exitCode !== null) throw new Error(`The server ended: ${server.complaints()}`);
+		const answers = await fetch(`${server.url}/api/studies`).then(
+			({ ok }) => ok,
+			() => false
+		);
+		if (answers) return server;
+		await new Promise((done) => setTimeout(done, 200));
+	}
+	throw new Error('The server did not answer within 30 seconds.');
+}
+
+export async function stopped(server: OwnServer, signal: NodeJS.Signals): Promise<number | null> {
+	server.child.kill(signal);
+	return server.ended;
+}

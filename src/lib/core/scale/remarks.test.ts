@@ -1,0 +1,44 @@
+import { expect, it } from 'vitest';
+import { readColour } from '../colour/read';
+import { readScale } from './readings';
+import { remarksOn, runs } from './remarks';
+import { makeScale, type ScaleSpec } from './scale';
+
+const remarks = (recipe: ScaleSpec['recipe'], parents: string[], more: Partial<ScaleSpec> = {}) =>
+	remarksOn(
+		readScale(
+			makeScale({ recipe, parents: parents.map(readColour), between: 5, method: 'oklab', spacing: 'shares', ...more }),
+			[1, 1, 1]
+		)
+	);
+const words = (...given: Parameters<typeof remarks>) => remarks(...given).map((remark) => remark.words);
+
+it('an uneven scale is said to be, with the action that mends it; an even one is not', () => {
+	const uneven = remarks('shades', ['#d9b036'])[0]!;
+	expect(uneven).toMatchObject({ verdict: 'look', mend: 'even-out' });
+	expect(uneven.words).toMatch(/^The largest step is \d\.\d times the smallest\.$/);
+	expect(remarks('shades', ['#d9b036'], { spacing: 'differences' })[0]).toMatchObject({ verdict: 'holds', mend: null });
+	// With nothing between there is one step only, which cannot be uneven.
+	expect(remarks('shades', ['#d9b036'], { between: 0 })[0]).toMatchObject({ verdict: 'holds' });
+});
+
+it('says how the value goes', () => {
+	expect(words('tints', ['#b3392b'])).toContain('Value rises all the way, from 42 to 100.');
+	expect(words('shades', ['#b3392b'])).toContain('Value falls all the way, from 42 to 0.');
+	expect(words('tones-level', ['#b3392b'])).toContain('Value stays level at 42.');
+});
+
+it('names the steps that are hard to tell apart, from the ground, or outside the gamut', () => {
+	expect(words('interval', ['#b3392b', '#b3392b'])).toContain(
+		'The steps do not differ at all: both ends are one colour.'
+	);
+	expect(words('interval', ['#b3392b', '#b83a2c'])).toContain('Steps 1 to 7 are hard to tell apart.');
+	expect(words('tints', ['#b3392b'])).toContain('Step 7 can hardly be told from the white plate.');
+	expect(words('tints', ['oklch(0.7 0.35 145)']).join()).toMatch(/Step.* 1.* outside the screen gamut/);
+});
+
+it('numbers are said as people say them', () => {
+	expect(runs([2])).toBe('2');
+	expect(runs([2, 3])).toBe('2 and 3');
+	expect(runs([1, 2, 3, 5, 8, 9])).toBe('1 to 3, 5, 8 and 9');
+});

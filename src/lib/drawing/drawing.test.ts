@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest';
+import { newStudy } from '$lib/model/new-study';
+import { type ScalesPlate } from '$lib/model/plate';
+import { drawPlate } from './draw-plate';
+import { layOutScales, PLATE_WIDTH } from './scales-layout';
+import { drawingToSvg } from './svg';
+
+const study = newStudy('Drawing', '');
+const first = study.plates[0]!;
+const row = first.scales[0]!;
+const plateOf = (counts: readonly number[]): ScalesPlate => ({
+	...first,
+	scales: counts.map((between, i) => ({ ...row, id: `scale00000${String(i).padStart(2, '0')}`, between }))
+});
+const bars = (plate: ScalesPlate, detail: 'full' | 'colours' = 'full') =>
+	drawPlate(plate, study.linked, detail).shapes.filter((shape) => shape.kind === 'bar');
+
+describe('a scales plate', () => {
+	it('touching bars: each begins where the one before it ends, without gap or overlap', () => {
+		for (const between of [0, 1, 5, 48]) {
+			const row = bars(plateOf([between]));
+			expect(row).toHaveLength(between + 2);
+			row.slice(1).forEach((bar, i) => expect(bar.x).toBeCloseTo(row[i]!.x + row[i]!.width, 9));
+		}
+	});
+
+	it('rows line up at both sides and do not run into each other, from 1 to 24 rows', () => {
+		for (let rows = 1; rows <= 24; rows++) {
+			const {
+				height,
+				left,
+				right,
+				rows: places
+			} = layOutScales(
+				Array.from({ length: rows }, (_, i) => 2 + i),
+				true
+			);
+			places.forEach((place, i) => {
+				expect(place.edges[0]).toBe(left);
+				expect(place.edges.at(-1)).toBeCloseTo(right, 9);
+				expect(place.bandHeight).toBeGreaterThan(10);
+				if (i > 0) expect(place.y).toBeCloseTo(places[i - 1]!.y + places[i - 1]!.height, 9);
+			});
+			expect(places.at(-1)!.y + places.at(-1)!.height).toBeLessThanOrEqual(height);
+		}
+	});
+
+	it('values under the steps keep clear of each other, with both ends always there', () => {
+		for (const between of [0, 7, 20, 33, 48]) {
+			const labels = drawPlate(plateOf([between]), study.linked, 'full').shapes.filter(
+				(shape) => shape.kind === 'words' && shape.anchor === 'middle'
+			);
+			const xs = labels.map((shape) => (shape.kind === 'words' ? shape.x : 0));
+			xs.slice(1).forEach((x, i) => expect(x - xs[i]!).toBeGreaterThan(17));
+			expect(labels.at(-1)).toMatchObject({ words: '100', strong: true });
+			expect(labels[0]).toMatchObject({ words: '42', strong: true });
+		}
+	});
+
+	it('a step that would be lost on the white plate gets ticks outside its corners, never a line around it', () => {
+		const shapes = drawPlate(plateOf([5]), study.linked, 'full').shapes;
+		const white = shapes.find((shape) => shape.kind === 'bar' && shape.fill === '#ffffff');
+		const ticks = shapes.filter((shape) => shape.kind === 'rule');
+		expect(ticks).toHaveLength(6);
+		if (white?.kind !== 'bar') throw new Error('no white step');
+		for (const tick of ticks) {
+			const inside = (y: number) => y > white.y && y < white.y + white.height;
+			expect(tick.kind === 'rule' && inside((tick.y1 + tick.y2) / 2) && tick.x1 < white.x + white.width).toBe(false);
+		}
+	});
+
+	it('a thumbnail shows the same colours in the same order, without words', () => {
+		const plate = plateOf([5, 9]);
+		expect(bars(plate, 'colours').map(({ fill }) => fill)).toEqual(bars(plate).map(({ fill }) => fill));
+		expect(drawPlate(plate, study.linked, 'colours').shapes.some(({ kind }) => kind === 'words')).toBe(false);
+	});
+});
+
+describe('as SVG', () => {
+	it('has only hex colours, because other renderers show others as black', () => {
+		const given = { ...study.linked[0]!, text: 'color(display-p3 0 1 0)' };
+		const svg = drawingToSvg(drawPlate(plateOf([3]), [given, ...study.linked.slice(1)], 'full'));
+		const fills = [...svg.matchAll(/(?:fill|stroke)="([^"]*)"/g)].map(([, value]) => value);
+		expect(fills.every((fill) => fill === 'none' || /^#[0-9a-f]{6}$/.test(fill ?? ''))).toBe(true);
+	});
+
+	it('takes what people wrote as text', () => {
+		const svg = drawingToSvg(drawPlate({ ...plateOf([1]), title: `</text><script>"'&` }, study.linked, 'full'));
+		expect(svg).toContain('&lt;/text&gt;&lt;script&gt;&quot;&#39;&amp;');
+		expect(svg).not.toContain('<script');
+	});
+
+	it('is as wide as the plate', () =>
+		expect(drawingToSvg(drawPlate(first, study.linked, 'full'))).toContain(`width="${PLATE_WIDTH}"`));
+});

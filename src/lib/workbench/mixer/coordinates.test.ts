@@ -1,0 +1,45 @@
+import { describe, expect, it } from 'vitest';
+import { randomHex, seeded } from '../../../../tests/support/colours';
+import { readColour } from '$lib/core/colour/read';
+import { show } from '$lib/core/colour/shown';
+import { type Triple } from '$lib/core/colour/vector';
+import { COORDINATES, within } from './coordinates';
+
+describe.each(COORDINATES)('$name in the mixer', (coordinates) => {
+	it('a colour that is put in and not turned comes out as it was, to its 8-bit code', () => {
+		const next = seeded(41);
+		for (let i = 0; i < 2000; i++) {
+			const hex = randomHex(next);
+			const values = coordinates.of(readColour(hex));
+			expect(coordinates.shown(values).hex).toBe(hex);
+			values.forEach((value, k) => {
+				expect(value).toBeGreaterThanOrEqual(0);
+				expect(value).toBeLessThanOrEqual(coordinates.axes[k]!.most);
+			});
+		}
+	});
+
+	it('what a track shows at a place is what is stored when it is turned there, within one code', () => {
+		const next = seeded(43);
+		for (let i = 0; i < 500; i++) {
+			const values = coordinates.axes.map(({ most }) => most * next()) as Triple;
+			const byte = (hex: string, k: number) => Number.parseInt(hex.slice(1 + 2 * k, 3 + 2 * k), 16);
+			const shown = coordinates.shown(values).hex;
+			const stored = show(readColour(coordinates.text(values))).hex;
+			for (let k = 0; k < 3; k++) expect(Math.abs(byte(shown, k) - byte(stored, k))).toBeLessThanOrEqual(1);
+		}
+	});
+});
+
+it('says where the screen gamut ends', () => {
+	const [perceptual] = COORDINATES;
+	expect(perceptual!.shown([60, 0.1, 30]).fits).toBe(true);
+	expect(perceptual!.shown([60, 0.36, 30]).fits).toBe(false);
+	expect(perceptual!.shown([99, 0.2, 30]).fits).toBe(false);
+});
+
+it('a hue goes round, everything else stops at its ends', () => {
+	const [lightness, , hue] = COORDINATES[0]!.axes;
+	expect([within(hue, 370), within(hue, -10)]).toEqual([10, 350]);
+	expect([within(lightness, 120), within(lightness, -1)]).toEqual([100, 0]);
+});
