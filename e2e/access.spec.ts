@@ -1,8 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
 
-const serious = async (page: import('@playwright/test').Page) => {
+const serious = async (page: Page) => {
 	const { violations } = await new AxeBuilder({ page }).analyze();
 	return violations
 		.filter(({ impact }) => impact === 'serious' || impact === 'critical')

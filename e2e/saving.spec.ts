@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { drawnColours, makeStudy, ready, saved } from './pages';
 
-const setCount = async (page: import('@playwright/test').Page, between: string) => {
+const setCount = async (page: Page, between: string) => {
 	await page.getByRole('textbox', { name: 'Steps between' }).fill(between);
 	await page.keyboard.press('Enter');
 };

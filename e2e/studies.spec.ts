@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { ready } from './pages';
 
 test.beforeEach(async ({ page }) => {
@@ -6,7 +6,7 @@ test.beforeEach(async ({ page }) => {
 	await ready(page);
 });
 
-const titles = (page: import('@playwright/test').Page) => page.locator('article h2');
+const titles = (page: Page) => page.locator('article h2');
 
 test('the demo shows at least three studies with pictures of their first plates', async ({ page }) => {
 	expect(await titles(page).count()).toBeGreaterThanOrEqual(3);

@@ -1,3 +1,4 @@
+import { LINEAR_OF_BYTE } from './bytes';
 import { fromPolar, oklabToLinear } from './oklab';
 import { hsbToSrgb, hslToSrgb, hwbToSrgb } from './hsb';
 import { labToXyz } from './lab';
@@ -38,7 +39,17 @@ const P3_TO_XYZ: Matrix = [
 	[0, 32229 / 714400, 5220557 / 5000800]
 ];
 
-const linearised = ([r, g, b]: ReadonlyTriple): Triple => [srgbToLinear(r), srgbToLinear(g), srgbToLinear(b)];
+/** A channel that is an 8-bit code, as most are, is looked up: the same number, without the power. */
+function linearisedChannel(channel: number): number {
+	const byte = Math.round(channel * 255);
+	return byte >= 0 && byte <= 255 && byte / 255 === channel ? LINEAR_OF_BYTE[byte]! : srgbToLinear(channel);
+}
+
+const linearised = (rgb: ReadonlyTriple): Triple => [
+	linearisedChannel(rgb[0]),
+	linearisedChannel(rgb[1]),
+	linearisedChannel(rgb[2])
+];
 const fromOklab = ([l, a, b]: ReadonlyTriple): Triple => oklabToLinear(l, a, b);
 const fromLab = (lab: ReadonlyTriple): Triple => xyzToLinear(d50ToD65(labToXyz(lab, WHITE_D50)));
 
@@ -59,5 +70,6 @@ const TO_LINEAR: Readonly<Record<Space, (channels: ReadonlyTriple) => Triple>> =
 
 /** Any colour in linear sRGB, unclamped: the one form that all reckoning starts from. Alpha is left aside. */
 export function toLinear(colour: Colour): Triple {
+	if (colour.space === 'srgb') return linearised(colour.channels);
 	return TO_LINEAR[colour.space](colour.channels);
 }

@@ -1,4 +1,4 @@
-import { turn, type ReadonlyTriple, type Triple } from './vector';
+import { type ReadonlyTriple, type Triple } from './vector';
 
 /**
  * OKLab: B. Ottosson, "A perceptual color space for image processing" (2020), with the matrices that
@@ -18,9 +18,13 @@ export function linearToOklab(r: number, g: number, b: number): Triple {
 }
 
 export function oklabToLinear(lightness: number, a: number, b: number): Triple {
-	const l = (lightness + 0.3963377773761749 * a + 0.2158037573099136 * b) ** 3;
-	const m = (lightness - 0.1055613458156586 * a - 0.0638541728258133 * b) ** 3;
-	const s = (lightness - 0.0894841775298119 * a - 1.2914855480194092 * b) ** 3;
+	const longRoot = lightness + 0.3963377773761749 * a + 0.2158037573099136 * b;
+	const middleRoot = lightness - 0.1055613458156586 * a - 0.0638541728258133 * b;
+	const shortRoot = lightness - 0.0894841775298119 * a - 1.2914855480194092 * b;
+	// Products, because the power operator is many times slower.
+	const l = longRoot * longRoot * longRoot;
+	const m = middleRoot * middleRoot * middleRoot;
+	const s = shortRoot * shortRoot * shortRoot;
 	return [
 		4.076741636075958 * l - 3.3077115392580616 * m + 0.2309699031821043 * s,
 		-1.2684379732850317 * l + 2.6097573492876887 * m - 0.34131937600265727 * s,
@@ -31,7 +35,8 @@ export function oklabToLinear(lightness: number, a: number, b: number): Triple {
 /** Rectangular to polar, for OKLab and CIE Lab alike: hue in degrees 0–360, 0 where there is no chroma. */
 export function toPolar([lightness, a, b]: ReadonlyTriple): Triple {
 	const chroma = Math.sqrt(a * a + b * b);
-	return [lightness, chroma, chroma === 0 ? 0 : turn((Math.atan2(b, a) * 180) / Math.PI)];
+	const degrees = (Math.atan2(b, a) * 180) / Math.PI;
+	return [lightness, chroma, degrees < 0 ? degrees + 360 : degrees];
 }
 
 export function fromPolar([lightness, chroma, hue]: ReadonlyTriple): Triple {

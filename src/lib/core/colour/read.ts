@@ -60,12 +60,33 @@ export function readColour(text: string): Colour {
 			'a colour of at most 200 characters',
 			0
 		);
+	const plain = readPlainHex(text);
+	if (plain) return plain;
 	const scan = new Scanner(text);
 	scan.skipSpaces();
 	const colour = scan.text[scan.place] === '#' ? readHex(scan) : readWord(scan);
 	scan.skipSpaces();
 	if (!scan.atEnd()) throw scan.expected('nothing more after the colour');
 	return colour;
+}
+
+/** The value of a hexadecimal digit by its character code, or −1. */
+function digitOf(code: number): number {
+	if (code >= 48 && code <= 57) return code - 48;
+	const letter = code | 32;
+	return letter >= 97 && letter <= 102 ? letter - 87 : -1;
+}
+
+/** `#rrggbb` with nothing around it, the form of nearly every colour, without the scanner. Null for anything else. */
+function readPlainHex(text: string): Colour | null {
+	if (text.length !== 7 || text.charCodeAt(0) !== 35) return null;
+	const channel = (at: number): number => {
+		const high = digitOf(text.charCodeAt(at));
+		const low = digitOf(text.charCodeAt(at + 1));
+		return high < 0 || low < 0 ? Number.NaN : (high * 16 + low) / 255;
+	};
+	const channels: Triple = [channel(1), channel(3), channel(5)];
+	return Number.isNaN(channels[0] + channels[1] + channels[2]) ? null : { space: 'srgb', channels, alpha: 1 };
 }
 
 function readHex(scan: Scanner): Colour {

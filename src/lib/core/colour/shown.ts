@@ -17,7 +17,11 @@ export interface Shown {
 /** Linear sRGB of any reach to what a screen can show; outside the gamut it is mapped by CSS Color 4. */
 export function showLinear([r, g, b]: Triple): Shown {
 	const fits = inGamut(r, g, b);
-	const linear = fits ? ([clip(r), clip(g), clip(b)] satisfies Triple) : mapToGamut(...linearToOklab(r, g, b));
+	let linear: Triple = [clip(r), clip(g), clip(b)];
+	if (!fits) {
+		const [lightness, a, bb] = linearToOklab(r, g, b);
+		linear = mapToGamut(lightness, a, bb);
+	}
 	return { linear, hex: linearToHex(linear[0], linear[1], linear[2]), mapped: !fits };
 }
 
@@ -25,4 +29,4 @@ export function show(colour: Colour): Shown {
 	return showLinear(toLinear(colour));
 }
 
-const clip = (x: number): number => Math.min(1, Math.max(0, x));
+const clip = (x: number): number => (x < 0 ? 0 : x > 1 ? 1 : x);

@@ -40,5 +40,5 @@ export function holdLuminance(y: number, a: number, b: number): { linear: Triple
 	const [red, green, blue] = whole;
 	const share = Math.min(shareWithin(y, red), shareWithin(y, green), shareWithin(y, blue));
 	const linear: Triple = [y + (red - y) * share, y + (green - y) * share, y + (blue - y) * share];
-	return { linear, mapped: !inGamut(...whole) };
+	return { linear, mapped: !inGamut(red, green, blue) };
 }

@@ -22,7 +22,7 @@ const encode = ([r, g, b]: Triple): Triple => [linearToSrgb(r), linearToSrgb(g),
 const decode = ([r, g, b]: Triple): Triple => [srgbToLinear(r), srgbToLinear(g), srgbToLinear(b)];
 
 function coordinates(method: Method, linear: Triple): Triple {
-	if (method === 'oklab') return linearToOklab(...linear);
+	if (method === 'oklab') return linearToOklab(linear[0], linear[1], linear[2]);
 	return method === 'screen' ? encode(linear) : linear;
 }
 
@@ -32,7 +32,7 @@ export function pathBetween(from: Triple, to: Triple, method: Method, level: boo
 		method,
 		from: coordinates(method, from),
 		to: coordinates(method, to),
-		level: level ? luminance(...from) : null
+		level: level ? luminance(from[0], from[1], from[2]) : null
 	};
 }
 
@@ -50,11 +50,11 @@ export function pointOn({ method, from, to, level }: Path, t: number): PathPoint
 	if (method === 'oklab') {
 		if (level !== null) return holdLuminance(level, y, z);
 		const linear = oklabToLinear(x, y, z);
-		return inGamut(...linear) ? { linear, mapped: false } : { linear: mapToGamut(x, y, z), mapped: true };
+		return inGamut(linear[0], linear[1], linear[2]) ? { linear, mapped: false } : { linear: mapToGamut(x, y, z), mapped: true };
 	}
 	// Light and screen mixes of two colours that a screen can show never leave its gamut: it is a cube in both.
 	const linear: Triple = method === 'screen' ? decode([x, y, z]) : [x, y, z];
 	if (level === null || method === 'light') return { linear, mapped: false };
-	const [, a, b] = linearToOklab(...linear);
+	const [, a, b] = linearToOklab(linear[0], linear[1], linear[2]);
 	return holdLuminance(level, a, b);
 }
