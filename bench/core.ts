@@ -33,7 +33,13 @@ const scaleRace = (inAll: number): Race => {
 		goal: 3,
 		ours: pairs(400, (a, b) => {
 			const parents = [readColour(a), readColour(b)];
-			const { steps } = makeScale({ recipe: 'interval', parents, between: inAll - 2, method: 'oklab', spacing: 'shares' });
+			const { steps } = makeScale({
+				recipe: 'interval',
+				parents,
+				between: inAll - 2,
+				method: 'oklab',
+				spacing: 'shares'
+			});
 			return steps[2]!.hex.charCodeAt(3);
 		}),
 		theirs: pairs(400, (a, b) => {

@@ -64,10 +64,21 @@ export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], 
 		const place = layout.rows[i]!;
 		const scale = scales[i]!;
 		if (withWords) shapes.push(...caption(decision, linked, scale, place, common === null));
-		shapes.push(...band(scale, place));
-		if (withWords) shapes.push(...values(scale, place));
+		shapes.push(...colours(scale, place, withWords));
 	});
 	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, ground: GROUND, shapes };
+}
+
+const drawn = new WeakMap<Scale, Map<string, Shape[]>>();
+
+/** The steps of a row and their values. The same scale at the same place is the very same shapes: a screen can skip them. */
+function colours(scale: Scale, place: RowPlace, withWords: boolean): Shape[] {
+	const key = `${place.bandY} ${place.bandHeight} ${place.edges[0]} ${withWords}`;
+	const known = drawn.get(scale) ?? new Map<string, Shape[]>();
+	drawn.set(scale, known);
+	const shapes = known.get(key) ?? [...band(scale, place), ...(withWords ? values(scale, place) : [])];
+	known.set(key, shapes);
+	return shapes;
 }
 
 function header(title: string, common: string | null): Shape[] {

@@ -2,8 +2,16 @@
 	import { onMount } from 'svelte';
 	import { type Chart, type ChartOption } from './charts';
 
-	/** A chart that is redrawn at once when its option changes, without moving by itself. `says` is what it shows, in words. */
-	let { option, height, says }: { option: ChartOption; height: number; says: string } = $props();
+	interface Props {
+		/** What rarely changes; a new one draws the chart afresh. */
+		frame: ChartOption;
+		/** What follows at once, in the frame of the change. */
+		series: ChartOption;
+		height: number;
+	}
+
+	/** A chart that follows without moving by itself. What it shows is said in words beside it. */
+	let { frame, series, height }: Props = $props();
 
 	let place = $state<HTMLDivElement>();
 	let chart = $state.raw<Chart>();
@@ -23,11 +31,16 @@
 		};
 	});
 
+	let drawn: ChartOption | null = null;
+
 	$effect(() => {
-		chart?.setOption(option, { lazyUpdate: false });
-		// Painted now, in the frame of the change, not in the next one.
-		chart?.getZr().flush();
+		if (!chart) return;
+		if (drawn === frame) chart.setOption(series, { silent: true });
+		else chart.setOption({ ...frame, ...series }, { notMerge: true });
+		drawn = frame;
+		// Painted now, not in the next frame.
+		chart.getZr().flush();
 	});
 </script>
 
-<div bind:this={place} style:height="{height}px" role="img" aria-label={says}></div>
+<div bind:this={place} style:height="{height}px" aria-hidden="true"></div>

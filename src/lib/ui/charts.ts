@@ -1,16 +1,14 @@
 import { BarChart, LineChart } from 'echarts/charts';
-import { GridComponent, MarkLineComponent } from 'echarts/components';
+import { GridComponent } from 'echarts/components';
 import { init, use, type ComposeOption, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { type BarSeriesOption, type LineSeriesOption } from 'echarts/charts';
-import { type GridComponentOption, type MarkLineComponentOption } from 'echarts/components';
+import { type GridComponentOption } from 'echarts/components';
 
-use([BarChart, LineChart, GridComponent, MarkLineComponent, SVGRenderer]);
+use([BarChart, LineChart, GridComponent, SVGRenderer]);
 
 export type Chart = EChartsType;
-export type ChartOption = ComposeOption<
-	BarSeriesOption | LineSeriesOption | GridComponentOption | MarkLineComponentOption
->;
+export type ChartOption = ComposeOption<BarSeriesOption | LineSeriesOption | GridComponentOption>;
 
 export function openChart(place: HTMLElement): Chart {
 	return init(place, null, { renderer: 'svg' });

@@ -50,7 +50,9 @@ export function pointOn({ method, from, to, level }: Path, t: number): PathPoint
 	if (method === 'oklab') {
 		if (level !== null) return holdLuminance(level, y, z);
 		const linear = oklabToLinear(x, y, z);
-		return inGamut(linear[0], linear[1], linear[2]) ? { linear, mapped: false } : { linear: mapToGamut(x, y, z), mapped: true };
+		return inGamut(linear[0], linear[1], linear[2])
+			? { linear, mapped: false }
+			: { linear: mapToGamut(x, y, z), mapped: true };
 	}
 	// Light and screen mixes of two colours that a screen can show never leave its gamut: it is a cube in both.
 	const linear: Triple = method === 'screen' ? decode([x, y, z]) : [x, y, z];

@@ -53,6 +53,9 @@
 		padding: 0;
 		list-style: none;
 	}
+	li {
+		contain: content;
+	}
 	button {
 		display: flex;
 		align-items: center;

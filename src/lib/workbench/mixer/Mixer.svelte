@@ -66,13 +66,7 @@
 					{/each}
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
-					<Track
-						{axis}
-						value={values[i]!}
-						shown={(value) => coordinates.shown(values.map((old, k) => (k === i ? value : old)) as Triple)}
-						onpress={press}
-						onturn={(value) => turn(i, value)}
-					/>
+					<Track {coordinates} index={i} {values} onpress={press} onturn={(value) => turn(i, value)} />
 				{/each}
 			</div>
 		{:else}

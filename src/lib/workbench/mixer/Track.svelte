@@ -1,37 +1,55 @@
 <script lang="ts">
-	import { type Axis, within } from './coordinates';
+	import { untrack } from 'svelte';
+	import { type Triple } from '$lib/core/colour/vector';
+	import { type Coordinates, within } from './coordinates';
 
 	interface Props {
-		axis: Axis;
-		value: number;
-		/** What the screen would show at a value of this axis, the others held. */
-		shown: (value: number) => { hex: string; fits: boolean };
+		coordinates: Coordinates;
+		/** Which of the three coordinates this track turns. */
+		index: number;
+		values: Triple;
 		/** A press begins a gesture; its edits are undone together. */
 		onpress: () => void;
 		onturn: (value: number) => void;
 	}
 
-	let { axis, value, shown, onpress, onturn }: Props = $props();
+	let { coordinates, index, values, onpress, onturn }: Props = $props();
 
 	const COLUMNS = 96;
 	const HEIGHT = 18;
 	/** Where no screen can show a colour the track is this much lower, and shows the nearest that can. */
 	const NARROW = 5;
 	let canvas = $state<HTMLCanvasElement>();
+	const axis = $derived(coordinates.axes[index]!);
+	const value = $derived(values[index]!);
+	/** The two other coordinates: what the track looks like depends on these alone. */
+	const others = $derived(values.filter((_, i) => i !== index).join(' '));
 	const said = $derived(value.toFixed(axis.decimals) + axis.unit);
-	const fits = $derived(shown(value).fits);
+	const fits = $derived(coordinates.shown(values).fits);
 
 	$effect(() => {
 		const context = canvas?.getContext('2d');
-		if (!context) return;
+		if (context && others)
+			paint(
+				context,
+				coordinates,
+				untrack(() => values)
+			);
+	});
+
+	/** What each position would give, the others held. */
+	function paint(context: CanvasRenderingContext2D, { shown, axes }: Coordinates, held: Triple) {
+		const now: Triple = [...held];
+		const { most } = axes[index]!;
 		context.clearRect(0, 0, COLUMNS, HEIGHT);
 		for (let i = 0; i < COLUMNS; i++) {
-			const { hex, fits: inside } = shown((axis.most * i) / (COLUMNS - 1));
-			context.fillStyle = hex;
+			now[index] = (most * i) / (COLUMNS - 1);
+			const { hex, fits: inside } = shown(now);
 			const height = inside ? HEIGHT : NARROW;
+			context.fillStyle = hex;
 			context.fillRect(i, HEIGHT - height, 1, height);
 		}
-	});
+	}
 
 	const STEPS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 

@@ -24,6 +24,18 @@
 	const across = (x: number): string => `${(100 * x) / PLATE_WIDTH}%`;
 	const down = (y: number): string => `${(100 * y) / layout.height}%`;
 
+	/** Where each step stands, as style. */
+	const places = $derived(
+		layout.rows.map(({ edges, bandY, bandHeight }) =>
+			edges
+				.slice(1)
+				.map(
+					(edge, i) =>
+						`left:${across(edges[i]!)};width:${across(edge - edges[i]!)};top:${down(bandY)};height:${down(bandHeight)}`
+				)
+		)
+	);
+
 	const heldOf = (row: number, index: number, step: Step): Held => {
 		const scale = plate.scales[row]!.id;
 		return step.parent === null ? { kind: 'step', scale, step: index } : { kind: 'parent', scale, index: step.parent };
@@ -104,10 +116,7 @@
 				class:held
 				data-place="{row} {i}"
 				tabindex={held || (workbench.held?.kind === 'linked' && row === 0 && i === 0) ? 0 : -1}
-				style:left={across(place.edges[i]!)}
-				style:width={across(place.edges[i + 1]! - place.edges[i]!)}
-				style:top={down(place.bandY)}
-				style:height={down(place.bandHeight)}
+				style={places[row]![i]}
 				aria-pressed={held}
 				aria-label="{RECIPE_WORDS[decision.recipe].name}, step {i + 1} of {scales[row]!.inAll}{step.parent === null
 					? ''

@@ -9,7 +9,7 @@
 	import { copyText } from '../mixer/clipboard';
 	import { decideScale } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { differenceChart, valueChart } from './reading-charts';
+	import { CHARTS_HEIGHT, chartFrame, chartSeries, VALUE_HEIGHT } from './reading-charts';
 	import Verdict from './Verdict.svelte';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
@@ -21,6 +21,9 @@
 	const scale = $derived(decision && scaleOf(decision, workbench.document.linked));
 	const readings = $derived(scale && readScale(scale, GROUND));
 	const remarks = $derived(readings ? remarksOn(readings) : []);
+	const inAll = $derived(scale?.inAll ?? 2);
+	const frame = $derived(chartFrame(inAll));
+	const series = $derived(scale && readings ? chartSeries(scale, readings) : {});
 	const lowest = $derived(readings ? Math.min(...readings.values).toFixed(0) : '');
 	const highest = $derived(readings ? Math.max(...readings.values).toFixed(0) : '');
 
@@ -36,26 +39,23 @@
 			<span>row {plate.scales.indexOf(decision) + 1}</span>
 		</header>
 		<p class="teaches">{RECIPE_WORDS[decision.recipe].teaches}</p>
-		<div>
+		<div class="charts">
 			<p class="line"><span>Value, L*</span><b>{lowest === highest ? lowest : `${lowest}–${highest}`}</b></p>
-			<Chart
-				option={valueChart(scale)}
-				height={96}
-				says="Value of each step: {readings.values.map((value) => value.toFixed(0)).join(', ')}"
-			/>
-		</div>
-		<div>
-			<p class="line">
-				<span>Difference to the next, ΔE00</span>
-				<b>{Math.min(...readings.differences).toFixed(1)}–{Math.max(...readings.differences).toFixed(1)}</b>
+			<div class="chart">
+				<Chart {frame} {series} height={CHARTS_HEIGHT} />
+				<span class="mark" style:top="0">100</span>
+				<span class="mark" style:top="{VALUE_HEIGHT / 2 - 8}px">50</span>
+				<span class="mark" style:top="{VALUE_HEIGHT - 16}px">0</span>
+				<p class="line under" style:top="{VALUE_HEIGHT + 8}px">
+					<span>Difference to the next, ΔE00</span>
+					<b>{Math.min(...readings.differences).toFixed(1)}–{Math.max(...readings.differences).toFixed(1)}</b>
+				</p>
+			</div>
+			<p class="unseen" data-reading="values">
+				Value of each step: {readings.values.map((value) => value.toFixed(0)).join(', ')}. Difference between
+				neighbours:
+				{readings.differences.map((difference) => difference.toFixed(1)).join(', ')}.
 			</p>
-			<Chart
-				option={differenceChart(readings)}
-				height={62}
-				says="Difference between neighbours: {readings.differences
-					.map((difference) => difference.toFixed(1))
-					.join(', ')}"
-			/>
 		</div>
 		<dl>
 			<dt>Evenness, of 1</dt>
@@ -70,7 +70,7 @@
 			<dd>{readings.ownGrey.ink.toFixed(0)} %</dd>
 		</dl>
 		<ul>
-			{#each remarks as remark (remark.words)}
+			{#each remarks as remark, i (i)}
 				<li>
 					<Verdict verdict={remark.verdict} />
 					<span>
@@ -114,6 +114,24 @@
 		justify-content: space-between;
 		margin-bottom: 3px;
 		font-size: 12px;
+	}
+	.charts,
+	.chart {
+		position: relative;
+	}
+	.mark {
+		position: absolute;
+		left: 0;
+		width: 20px;
+		font-size: 10.5px;
+		line-height: 16px;
+		text-align: right;
+		color: var(--soft);
+	}
+	.under {
+		position: absolute;
+		left: 0;
+		right: 0;
 	}
 	b {
 		font-weight: 600;

@@ -5,55 +5,72 @@ import { type ChartOption } from '$lib/ui/charts';
 const INK = '#1c1c1c';
 const RULE = '#00000033';
 
-/** Nothing moves by itself, nothing answers the mouse: these charts are read, and follow the dial at once. */
-const STILL = { animation: false, silent: true } as const;
+/** Heights in pixels: the value chart, the room for the words under it, the difference chart. */
+export const VALUE_HEIGHT = 92;
+export const BETWEEN_HEIGHT = 32;
+export const DIFFERENCE_HEIGHT = 48;
+export const CHARTS_HEIGHT = VALUE_HEIGHT + BETWEEN_HEIGHT + DIFFERENCE_HEIGHT;
 
-/** Value along the scale: one dot a step, in the step's colour, L* 0 to 100. */
-export function valueChart({ steps }: Scale): ChartOption {
-	const small = steps.length > 25;
+const LEFT = 26;
+const GRID = { left: LEFT, right: 6, outerBoundsMode: 'none' } as const;
+
+/**
+ * What stays while a colour is turned: the axes of both charts, for a scale of so many steps. Nothing moves by itself,
+ * nothing answers the mouse, and the axes are labelled outside the chart, so that following a dial costs little.
+ */
+export function chartFrame(inAll: number): ChartOption {
+	const steps = Array.from({ length: inAll }, (_, i) => i + 1);
 	return {
-		...STILL,
-		grid: { left: 24, right: 8, top: 8, bottom: 8 },
-		xAxis: { type: 'category', show: false, data: steps.map((_, i) => i + 1) },
-		yAxis: {
-			type: 'value',
-			min: 0,
-			max: 100,
-			interval: 50,
-			axisLabel: { color: '#5a5a5a', fontFamily: 'Archivo Variable', fontSize: 10.5, margin: 5 },
-			splitLine: { lineStyle: { color: RULE } }
-		},
-		series: [
+		animation: false,
+		silent: true,
+		grid: [
+			{ ...GRID, top: 8, height: VALUE_HEIGHT - 16 },
+			{ ...GRID, top: VALUE_HEIGHT + BETWEEN_HEIGHT, height: DIFFERENCE_HEIGHT - 1 }
+		],
+		xAxis: [
+			{ type: 'category', show: false, data: steps },
 			{
-				type: 'line',
-				symbol: 'circle',
-				symbolSize: small ? 6 : 11,
-				lineStyle: { color: INK, width: 1.2 },
-				data: steps.map(({ value, hex }) => ({ value, itemStyle: { color: hex, borderColor: INK, borderWidth: 0.8 } }))
+				type: 'category',
+				gridIndex: 1,
+				data: steps.slice(1),
+				axisLabel: { show: false },
+				axisTick: { show: false },
+				axisLine: { lineStyle: { color: '#767676' } }
 			}
+		],
+		yAxis: [
+			{
+				type: 'value',
+				min: 0,
+				max: 100,
+				interval: 50,
+				axisLabel: { show: false },
+				splitLine: { lineStyle: { color: RULE } }
+			},
+			{ type: 'value', gridIndex: 1, min: 0, axisLabel: { show: false }, splitLine: { show: false } }
 		]
 	};
 }
 
-/** ΔE00 between neighbours: one bar for each pair. */
-export function differenceChart({ differences }: Readings): ChartOption {
+/** What follows a dial: a dot for each step's value, in the step's colour, and a bar for each ΔE00 to the next. */
+export function chartSeries({ steps }: Scale, { differences }: Readings): ChartOption {
 	return {
-		...STILL,
-		grid: { left: 24, right: 8, top: 4, bottom: 2 },
-		xAxis: {
-			type: 'category',
-			data: differences.map((_, i) => i + 1),
-			axisLabel: { show: false },
-			axisTick: { show: false },
-			axisLine: { lineStyle: { color: '#767676' } }
-		},
-		yAxis: {
-			type: 'value',
-			min: 0,
-			splitNumber: 2,
-			axisLabel: { color: '#5a5a5a', fontFamily: 'Archivo Variable', fontSize: 10.5, margin: 5, showMinLabel: false },
-			splitLine: { lineStyle: { color: RULE } }
-		},
-		series: [{ type: 'bar', barCategoryGap: '22%', itemStyle: { color: '#474747' }, data: [...differences] }]
+		series: [
+			{
+				type: 'line',
+				symbol: 'circle',
+				symbolSize: steps.length > 25 ? 6 : 11,
+				lineStyle: { color: INK, width: 1.2 },
+				data: steps.map(({ value, hex }) => ({ value, itemStyle: { color: hex, borderColor: INK, borderWidth: 0.8 } }))
+			},
+			{
+				type: 'bar',
+				xAxisIndex: 1,
+				yAxisIndex: 1,
+				barCategoryGap: '22%',
+				itemStyle: { color: '#474747' },
+				data: [...differences]
+			}
+		]
 	};
 }

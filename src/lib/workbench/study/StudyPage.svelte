@@ -160,6 +160,13 @@
 		background: #fff;
 		outline: 1px solid #00000030;
 	}
+	/* What changes in one part never moves another, so the browser need not look. */
+	.side,
+	main,
+	aside,
+	footer {
+		contain: strict;
+	}
 	aside {
 		overflow-y: auto;
 		background: var(--panel);
@@ -194,6 +201,12 @@
 			flex-direction: column;
 			height: auto;
 			overflow: visible;
+		}
+		.side,
+		main,
+		aside,
+		footer {
+			contain: none;
 		}
 		.bar {
 			order: 1;
