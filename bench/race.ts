@@ -5,8 +5,8 @@ export interface Race {
 	/** How many times faster than the reference it should at least be. */
 	readonly goal: number;
 	/** Both give something that depends on their results, so that nothing is left out as unused. */
-	readonly ours: (round: number) => number;
-	readonly theirs: (round: number) => number;
+	readonly ours: () => number;
+	readonly theirs: () => number;
 }
 
 export interface Result {
@@ -18,12 +18,20 @@ export interface Result {
 }
 
 const ROUNDS = 31;
-const WARM = 5;
 
-function timed(work: (round: number) => number, round: number): number {
+/** One timing takes at least this many milliseconds, well over what the clock and the collector of garbage blur. */
+const LEAST = 12;
+
+function timed(work: () => number, times: number): number {
 	const start = performance.now();
-	kept += work(round);
-	return performance.now() - start;
+	for (let i = 0; i < times; i++) kept += work();
+	return (performance.now() - start) / times;
+}
+
+/** How often a piece of work has to be done for a timing, once it runs warm. */
+function timesFor(work: () => number): number {
+	for (let i = 0; i < 20; i++) kept += work();
+	return Math.max(1, Math.ceil(LEAST / timed(work, 5)));
 }
 
 /** Sum of all results: printed at the end, so that no work can be optimised away. */
@@ -33,16 +41,15 @@ export const keptSum = (): number => kept;
 const median = (numbers: readonly number[]): number => [...numbers].sort((a, b) => a - b)[numbers.length >> 1] ?? 0;
 
 /** Runs both in turn, round by round, because the machine's speed drifts; gives the median of the ratios of neighbours. */
-export function run({ work, reference, goal, ours, theirs }: Race): Result {
+export function run({ work, reference: library, goal, ours, theirs }: Race): Result {
 	const ratios: number[] = [];
-	for (let round = 0; round < ROUNDS + WARM; round++) {
-		const first = round % 2 === 0;
-		const a = first ? timed(ours, round) : 0;
-		const b = timed(theirs, round);
-		const c = first ? a : timed(ours, round);
-		if (round >= WARM) ratios.push(b / c);
+	const times = { ours: timesFor(ours), theirs: timesFor(theirs) };
+	for (let round = 0; round < ROUNDS; round++) {
+		const before = round % 2 === 0 ? timed(ours, times.ours) : null;
+		const reference = timed(theirs, times.theirs);
+		ratios.push(reference / (before ?? timed(ours, times.ours)));
 	}
 	const sorted = [...ratios].sort((a, b) => a - b);
 	const at = (share: number): number => sorted[Math.floor(share * (sorted.length - 1))] ?? 0;
-	return { work, reference, goal, ratio: median(ratios), spread: [at(0.1), at(0.9)] };
+	return { work, reference: library, goal, ratio: median(ratios), spread: [at(0.1), at(0.9)] };
 }

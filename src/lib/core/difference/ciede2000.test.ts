@@ -6,14 +6,18 @@ import { checkAgainst } from '../../../../tests/support/checks';
 import { seeded } from '../../../../tests/support/colours';
 import { type Triple } from '../colour/vector';
 import { ciede2000 } from './ciede2000';
+import { ciede2000Textbook } from './ciede2000-textbook';
 
-it('the published pairs of Sharma, Wu & Dalal (2005), Table 1, in both orders', () => {
-	checkAgainst({ method: 'CIEDE2000', source: 'Sharma, Wu & Dalal 2005, Table 1', tolerance: 1e-4 }, (deviation) => {
+it.each([
+	['CIEDE2000', ciede2000],
+	['CIEDE2000, textbook form', ciede2000Textbook]
+])('%s: the published pairs of Sharma, Wu & Dalal (2005), Table 1, in both orders', (method, formula) => {
+	checkAgainst({ method, source: 'Sharma, Wu & Dalal 2005, Table 1', tolerance: 1e-4 }, (deviation) => {
 		for (const row of sharma.rows) {
 			const one = row.lab1 as Triple;
 			const other = row.lab2 as Triple;
-			deviation(ciede2000(...one, ...other), row.dE00);
-			deviation(ciede2000(...other, ...one), row.dE00);
+			deviation(formula(...one, ...other), row.dE00);
+			deviation(formula(...other, ...one), row.dE00);
 		}
 	});
 });

@@ -15,7 +15,9 @@ const SURVEY = 24;
 
 /** Equal shares: 0, 1/n … 1. */
 export function equalShares(intervals: number): number[] {
-	return Array.from({ length: intervals + 1 }, (_, i) => i / intervals);
+	const shares: number[] = [];
+	for (let i = 0; i <= intervals; i++) shares.push(i / intervals);
+	return shares;
 }
 
 /**
