@@ -109,7 +109,7 @@ test('recipe, count, method and spacing decide the scale; between and in all are
 test('uneven steps are pointed out and evened out with one action', async ({ page }) => {
 	await makeStudy(page);
 	await page.getByRole('combobox', { name: 'Recipe' }).selectOption({ label: 'Shades' });
-	await expect(page.getByText(/The largest step is [\d.]+ times the smallest/)).toBeVisible();
+	await expect(page.getByText(/Largest step: [\d.]+ times the smallest/)).toBeVisible();
 	await page.getByRole('button', { name: 'Even out the steps', exact: true }).click();
 	await expect(page.getByText(/The steps are even/)).toBeVisible();
 	await expect(page.getByRole('combobox', { name: 'Spacing' })).toHaveValue('differences');

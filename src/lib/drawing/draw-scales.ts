@@ -6,7 +6,7 @@ import { type ScaleDecision, type ScalesPlate } from '$lib/model/plate';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing, type Shape } from './drawing';
 import { linkedOf, scaleOf, textOf, usedParents } from './resolve';
-import { layOutScales, PLATE_WIDTH, type RowPlace } from './scales-layout';
+import { layOutScales, PLATE_WIDTH, ROOMY, type RowPlace } from './scales-layout';
 
 const INK = '#1c1c1c';
 const SOFT = '#5f5f5f';
@@ -45,10 +45,12 @@ export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]):
 const mixedHow = ({ method, spacing }: ScaleDecision): string =>
 	`mixed ${METHOD_WORDS[method].name}, ${SPACING_WORDS[spacing].name}`;
 
-/** How all scales of a plate are mixed, or null where they differ. */
-function commonMixing(scales: readonly ScaleDecision[]): string | null {
-	const [first, ...others] = scales.map(mixedHow);
-	return first !== undefined && others.every((how) => how === first) ? first : null;
+const countOf = ({ between, inAll }: Scale): string => `${between} between · ${inAll} in all`;
+
+/** What all of these say, or null where they differ. */
+function inCommon(texts: readonly string[]): string | null {
+	const [first, ...others] = texts;
+	return first !== undefined && others.every((text) => text === first) ? first : null;
 }
 
 /** A plate of scales as a drawing. With `words` false only the colours are drawn, as a thumbnail shows them. */
@@ -58,12 +60,21 @@ export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], 
 		scales.map(({ inAll }) => inAll),
 		withWords
 	);
-	const common = commonMixing(plate.scales);
-	const shapes: Shape[] = withWords ? header(plate.title, common) : [];
+	const mixing = inCommon(plate.scales.map(mixedHow));
+	// Rows too low for three lines leave their count to the head of the plate, where it is the same for all.
+	const roomy = (layout.rows[0]?.height ?? ROOMY) >= ROOMY;
+	const count = roomy ? null : inCommon(scales.map(countOf));
+	const shapes: Shape[] = withWords
+		? header(plate.title, [count, mixing].filter((note) => note !== null).join(', '))
+		: [];
 	plate.scales.forEach((decision, i) => {
 		const place = layout.rows[i]!;
 		const scale = scales[i]!;
-		if (withWords) shapes.push(...caption(decision, linked, scale, place, common === null));
+		if (withWords) {
+			const lines = [wayOf(decision, linked), countOf(scale), mixedHow(decision).replace('mixed ', '')];
+			const told = roomy ? lines.slice(0, mixing === null ? 3 : 2) : [lines[count === null ? 1 : 0]!];
+			shapes.push(...caption(RECIPE_WORDS[decision.recipe].name, told, place));
+		}
 		shapes.push(...colours(scale, place, withWords));
 	});
 	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, ground: GROUND, shapes };
@@ -81,35 +92,23 @@ function colours(scale: Scale, place: RowPlace, withWords: boolean): Shape[] {
 	return shapes;
 }
 
-function header(title: string, common: string | null): Shape[] {
-	const room = common === null ? 736 : 510;
+function header(title: string, note: string): Shape[] {
+	const room = 720 - note.length * 5.7;
 	const size = Math.max(12, Math.min(25, room / (title.length * 0.47)));
 	const shapes = [words(MARGIN, 42, title, { face: 'serif', size, fill: INK })];
-	if (common !== null && title.length < 90) shapes.push(words(PLATE_WIDTH - 26, 42, common, { anchor: 'end' }));
+	if (note !== '' && title.length * size * 0.47 < room + 60)
+		shapes.push(words(PLATE_WIDTH - 26, 42, note, { anchor: 'end' }));
 	return shapes;
 }
 
-function caption(
-	decision: ScaleDecision,
-	linked: readonly LinkedColour[],
-	scale: Scale,
-	place: RowPlace,
-	mixing: boolean
-): Shape[] {
-	const name = RECIPE_WORDS[decision.recipe].name;
-	const count = `${scale.between} between · ${scale.inAll} in all`;
-	const way = shortened(wayOf(decision, linked), 25);
-	const lines = [way, count, ...(mixing ? [shortened(mixedHow(decision).replace('mixed ', ''), 26)] : [])];
-	const roomy = place.bandHeight >= 46;
-	const fitting = roomy ? lines : place.bandHeight >= 26 ? [count] : [];
-	const size = roomy ? 17 : Math.max(13, Math.min(16, place.bandHeight * 0.5));
-	const lineHeight = roomy ? 16 : 13;
-	const blockHeight = size + fitting.length * lineHeight;
-	const top = place.bandY + Math.max(0, (place.bandHeight - blockHeight) / 2);
-	const small = roomy ? 12 : 11;
+/** The recipe's name and what is told of the row, as a block in the middle of its height. */
+function caption(name: string, lines: readonly string[], { bandY, bandHeight }: RowPlace): Shape[] {
+	const roomy = lines.length > 1;
+	const [size, small, lineHeight] = roomy ? [17, 12, 16] : [15, 11, 12];
+	const top = bandY + (bandHeight - size - lines.length * lineHeight) / 2 + (roomy ? 0 : 2);
 	return [
 		words(MARGIN, top + size * 0.82, name, { face: 'serif', size, fill: INK }),
-		...fitting.map((line, i) => words(MARGIN, top + size + (i + 0.75) * lineHeight, line, { size: small }))
+		...lines.map((line, i) => words(MARGIN, top + size + (i + 0.75) * lineHeight, shortened(line, 24), { size: small }))
 	];
 }
 
@@ -158,6 +157,6 @@ function values(scale: Scale, { edges, bandY, bandHeight }: RowPlace): Shape[] {
 		if (!end && (i % every !== 0 || last - i < every)) return [];
 		const middle = (edges[i]! + edges[i + 1]!) / 2;
 		const more = { anchor: 'middle', size: 11, strong: end, fill: end ? INK : SOFT } as const;
-		return [words(middle, bandY + bandHeight + 14, step.value.toFixed(0), more)];
+		return [words(middle, bandY + bandHeight + (bandHeight < 30 ? 12 : 14), step.value.toFixed(0), more)];
 	});
 }

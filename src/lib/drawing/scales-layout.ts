@@ -3,9 +3,10 @@ export const PLATE_WIDTH = 792;
 const SHEET_HEIGHT = 560;
 const TOP = 58;
 const BOTTOM = 18;
-const ROW_MOST = 97;
+const ROW_MOST = 120;
 const ROW_LEAST = 40;
-const LABELS = 17;
+/** From this height on a row has room for three lines of words. */
+export const ROOMY = 70;
 
 export interface RowPlace {
 	/** Top of the row and its whole height. */
@@ -50,8 +51,10 @@ export function layOutScales(counts: readonly number[], words: boolean): ScalesL
 	const room = SHEET_HEIGHT - top - BOTTOM;
 	const most = words ? ROW_MOST : room;
 	const rowHeight = Math.max(ROW_LEAST, Math.min(most, room / Math.max(1, counts.length)));
-	const gap = words ? Math.min(26, rowHeight * 0.28) : Math.min(14, rowHeight * 0.18);
-	const bandHeight = rowHeight - gap - (words ? LABELS : 0);
+	// Low rows keep their room for colour: the gaps and the line of values give way first.
+	const gap = words ? Math.max(4, Math.min(26, 4 + (rowHeight - ROW_LEAST) * 0.6)) : Math.min(14, rowHeight * 0.18);
+	const labels = words ? (rowHeight < ROOMY ? 14 : 17) : 0;
+	const bandHeight = rowHeight - gap - labels;
 	const rows = counts.map((count, i): RowPlace => {
 		const y = top + i * rowHeight;
 		return { y, height: rowHeight, bandY: y + gap / 2, bandHeight, edges: edgesOf(count, left, right) };

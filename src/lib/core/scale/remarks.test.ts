@@ -16,7 +16,7 @@ const words = (...given: Parameters<typeof remarks>) => remarks(...given).map((r
 it('an uneven scale is said to be, with the action that mends it; an even one is not', () => {
 	const uneven = remarks('shades', ['#d9b036'])[0]!;
 	expect(uneven).toMatchObject({ verdict: 'look', mend: 'even-out' });
-	expect(uneven.words).toMatch(/^The largest step is \d\.\d times the smallest\.$/);
+	expect(uneven.words).toMatch(/^Largest step: \d\.\d times the smallest\.$/);
 	expect(remarks('shades', ['#d9b036'], { spacing: 'differences' })[0]).toMatchObject({ verdict: 'holds', mend: null });
 	// With nothing between there is one step only, which cannot be uneven.
 	expect(remarks('shades', ['#d9b036'], { between: 0 })[0]).toMatchObject({ verdict: 'holds' });
@@ -33,7 +33,7 @@ it('names the steps that are hard to tell apart, from the ground, or outside the
 		'The steps do not differ at all: both ends are one colour.'
 	);
 	expect(words('interval', ['#b3392b', '#b83a2c'])).toContain('Steps 1 to 7 are hard to tell apart.');
-	expect(words('tints', ['#b3392b'])).toContain('Step 7 can hardly be told from the white plate.');
+	expect(words('tints', ['#b3392b'])).toContain('Step 7 is lost on the white plate.');
 	expect(words('tints', ['oklch(0.7 0.35 145)']).join()).toMatch(/Step.* 1.* outside the screen gamut/);
 });
 

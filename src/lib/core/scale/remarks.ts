@@ -39,7 +39,7 @@ function onEvenness({ differences }: Readings): Remark {
 	if (largest / smallest <= EVEN)
 		return holds(`The steps are even: each is ${smallest.toFixed(1)} ΔE00 from the next.`);
 	const ratio = smallest > NO_DIFFERENCE ? (largest / smallest).toFixed(1) : 'many';
-	return look(`The largest step is ${ratio} times the smallest.`, differences.length > 1 ? 'even-out' : null);
+	return look(`Largest step: ${ratio} times the smallest.`, differences.length > 1 ? 'even-out' : null);
 }
 
 function onValue({ course, values }: Readings): Remark {
@@ -71,7 +71,7 @@ function onTelling({ likeNext }: Readings): Remark {
 
 function onGround({ likeGround }: Readings): Remark[] {
 	if (likeGround.length === 0) return [];
-	return [look(`${steps(likeGround)} can hardly be told from the white plate.`)];
+	return [look(`${steps(likeGround)} ${likeGround.length === 1 ? 'is' : 'are'} lost on the white plate.`)];
 }
 
 /** All that the readings of a scale come to, in the order in which a teacher would say it. */

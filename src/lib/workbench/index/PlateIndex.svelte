@@ -203,6 +203,12 @@
 		border-style: dashed;
 		background: none;
 	}
+	@media (max-width: 1180px) {
+		.thumbnail,
+		.add {
+			width: 96px;
+		}
+	}
 	@media (max-width: 800px) {
 		ol {
 			grid-auto-flow: column;

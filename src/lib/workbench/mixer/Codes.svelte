@@ -89,9 +89,12 @@
 	.key {
 		color: #c4c4c4;
 	}
-	@media (max-width: 480px) {
+	@media (max-width: 1180px) {
 		.codes {
 			grid-template-columns: 1fr;
+		}
+		button {
+			padding-block: 2px;
 		}
 	}
 </style>

@@ -146,7 +146,7 @@
 	}
 	@media (max-width: 1180px) {
 		.mixer {
-			grid-template-columns: 236px minmax(0, 1fr) 330px;
+			grid-template-columns: 236px minmax(0, 1fr) 230px;
 			gap: 16px;
 			padding: 12px 14px;
 		}

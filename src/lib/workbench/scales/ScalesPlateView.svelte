@@ -181,7 +181,7 @@
 		position: absolute;
 		left: 0;
 		right: 0;
-		bottom: -4px;
+		bottom: -3px;
 		height: 2px;
 		background: var(--ink);
 	}

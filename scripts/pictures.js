@@ -1,0 +1,76 @@
+// npm run pictures: takes the pictures of docs/screenshots from the demo data, in the built application.
+import { spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build, installChromium, installPackages, ROOT } from './ready.js';
+
+installPackages();
+installChromium();
+build();
+
+const { chromium } = await import('@playwright/test');
+const PORT = '4189';
+const ADDRESS = `http://127.0.0.1:${PORT}`;
+const env = {
+	...process.env,
+	HOST: '127.0.0.1',
+	PORT,
+	RICERCAR_DEMO: 'fresh',
+	RICERCAR_DATA: mkdtempSync(join(tmpdir(), 'ricercar-pictures-'))
+};
+const server = spawn(process.execPath, ['build/index.js'], { cwd: ROOT, env, stdio: 'ignore' });
+
+const step = (page, row, number) => page.locator(`[data-place="${row - 1} ${number - 1}"]`).click();
+
+/** The views: a file, the study to open (none for the list), and what to do there. */
+const VIEWS = [
+	['studies', null, async () => {}],
+	['study', 'Blanket border, first warp', (page) => step(page, 5, 7)],
+	['twelve-rows', 'Six dyes, twelve rows', (page) => step(page, 3, 1)],
+	[
+		'step',
+		'Band for the north door',
+		async (page) => {
+			await page.getByRole('radio', { name: 'dark board' }).check({ force: true });
+			await step(page, 1, 5);
+		}
+	]
+];
+
+async function ready() {
+	for (let tries = 0; tries < 150; tries++) {
+		if (
+			await fetch(ADDRESS).then(
+				({ ok }) => ok,
+				() => false
+			)
+		)
+			return;
+		await new Promise((done) => setTimeout(done, 200));
+	}
+	throw new Error('The server did not start.');
+}
+
+try {
+	await ready();
+	const browser = await chromium.launch({
+		executablePath: '/usr/bin/chromium',
+		args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking']
+	});
+	for (const [file, study, act] of VIEWS) {
+		const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+		await page.goto(ADDRESS, { waitUntil: 'networkidle' });
+		if (study) {
+			await page.getByRole('link', { name: study, exact: true }).click();
+			await page.locator('.readings .chart svg').waitFor();
+		}
+		await act(page);
+		await page.waitForTimeout(600);
+		await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${file}.png`) });
+		await page.close();
+	}
+	await browser.close();
+} finally {
+	server.kill();
+}
