@@ -3,4 +3,4 @@ import { build, installPackages, serve } from './ready.js';
 
 installPackages();
 build();
-serve({ RICERCAR_DEMO: process.argv.includes('--fresh') ? 'fresh' : 'yes' });
+await serve({ RICERCAR_DEMO: process.argv.includes('--fresh') ? 'fresh' : 'yes' });

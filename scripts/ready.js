@@ -2,6 +2,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -67,7 +68,12 @@ export function build() {
 	const sources = ['package-lock.json', 'svelte.config.js', 'vite.config.ts', 'src/', 'static/'];
 	unlessDone('build/.ricercar', sources, 'build/index.js', () => {
 		console.log('Building (about half a minute, only after a change) …');
-		run('npx', ['--no-install', 'vite', 'build', '--logLevel', 'warn']);
+		// What the tools say to each other is only of interest where they fail.
+		const args = ['--no-install', 'vite', 'build', '--logLevel', 'warn'];
+		const { status, stdout, stderr } = spawnSync('npx', args, { cwd: ROOT, shell: SHELL, encoding: 'utf8' });
+		if (status === 0) return;
+		console.error(`${stdout}\n${stderr}\nThe build failed.`);
+		process.exit(1);
 	});
 }
 
@@ -87,10 +93,23 @@ export function installChromium() {
 	]);
 }
 
+/** Whether nothing listens at this address yet. */
+function isFree(host, port) {
+	return new Promise((done) => {
+		const probe = createServer();
+		probe.once('error', ({ code }) => done(code !== 'EADDRINUSE'));
+		probe.listen(Number(port), host, () => probe.close(() => done(true)));
+	});
+}
+
 /** Starts the built server as a child that lives as long as this process, on loopback unless told otherwise. */
-export function serve(settings = {}) {
+export async function serve(settings = {}) {
 	const host = process.env.HOST ?? '127.0.0.1';
 	const port = process.env.PORT ?? '4170';
+	if (!(await isFree(host, port))) {
+		console.error(`Something already listens at ${host}:${port}. Stop it, or choose another port: PORT=4171 npm start`);
+		process.exit(1);
+	}
 	const env = { BODY_SIZE_LIMIT: '2M', SHUTDOWN_TIMEOUT: '5', ...process.env, HOST: host, PORT: port, ...settings };
 	const child = spawn(process.execPath, [join(ROOT, 'build', 'index.js')], {
 		cwd: ROOT,

@@ -3,4 +3,4 @@ import { build, installPackages, serve } from './ready.js';
 
 installPackages();
 build();
-serve();
+await serve();

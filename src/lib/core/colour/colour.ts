@@ -2,8 +2,9 @@ import { LINEAR_OF_BYTE } from './bytes';
 import { fromPolar, oklabToLinear } from './oklab';
 import { hsbToSrgb, hslToSrgb, hwbToSrgb } from './hsb';
 import { labToXyz } from './lab';
+import { p3ToLinear } from './p3';
 import { srgbToLinear } from './srgb';
-import { multiply, type Matrix, type ReadonlyTriple, type Triple } from './vector';
+import { type ReadonlyTriple, type Triple } from './vector';
 import { d50ToD65, WHITE_D50, xyzToLinear } from './xyz';
 
 /** The spaces in which a colour can be given. Names are CSS Color 4's where CSS has one. */
@@ -32,13 +33,6 @@ export interface Colour {
 	readonly alpha: number;
 }
 
-/** Linear display-p3 to XYZ D65 (SMPTE EG 432-1 primaries; fractions of CSS Color 4's sample code). */
-const P3_TO_XYZ: Matrix = [
-	[608311 / 1250200, 189793 / 714400, 198249 / 1000160],
-	[35783 / 156275, 247089 / 357200, 198249 / 2500400],
-	[0, 32229 / 714400, 5220557 / 5000800]
-];
-
 /** A channel that is an 8-bit code, as most are, is looked up: the same number, without the power. */
 function linearisedChannel(channel: number): number {
 	const byte = Math.round(channel * 255);
@@ -56,7 +50,7 @@ const fromLab = (lab: ReadonlyTriple): Triple => xyzToLinear(d50ToD65(labToXyz(l
 const TO_LINEAR: Readonly<Record<Space, (channels: ReadonlyTriple) => Triple>> = {
 	srgb: linearised,
 	'srgb-linear': ([r, g, b]) => [r, g, b],
-	'display-p3': (p3) => xyzToLinear(multiply(P3_TO_XYZ, linearised(p3))),
+	'display-p3': (p3) => p3ToLinear(linearised(p3)),
 	'xyz-d65': xyzToLinear,
 	'xyz-d50': (xyz) => xyzToLinear(d50ToD65(xyz)),
 	hsl: (hsl) => linearised(hslToSrgb(hsl)),

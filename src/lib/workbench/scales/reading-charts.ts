@@ -3,7 +3,7 @@ import { type Scale } from '$lib/core/scale/scale';
 import { type ChartOption } from '$lib/ui/charts';
 
 const INK = '#1c1c1c';
-const RULE = '#00000033';
+const HAIRLINE = '#00000033';
 
 /** Heights in pixels: the value chart, the room for the words under it, the difference chart. */
 export const VALUE_HEIGHT = 92;
@@ -45,7 +45,7 @@ export function chartFrame(inAll: number): ChartOption {
 				max: 100,
 				interval: 50,
 				axisLabel: { show: false },
-				splitLine: { lineStyle: { color: RULE } }
+				splitLine: { lineStyle: { color: HAIRLINE } }
 			},
 			{ type: 'value', gridIndex: 1, min: 0, axisLabel: { show: false }, splitLine: { show: false } }
 		]
