@@ -4,7 +4,7 @@ import { type ReadonlyTriple } from './vector';
 /**
  * Plain words for colours, for people who see them differently and for screen readers. The hue words and their borders
  * (OKLCH degrees at which a word begins) were set so that the named colours of CSS Color 4 that are one such word
- * (red, orange, yellow, green, blue, purple, pink, brown) get their own name. CSS's "violet" is a light purple, not the trade's violet.
+ * (red, orange, yellow, green, blue, purple, pink) get their own name. CSS's "violet" is a light purple, not the trade's violet.
  */
 const HUES: readonly (readonly [begins: number, word: string])[] = [
 	[0, 'pink'],
@@ -36,7 +36,7 @@ function greyWord(lightness: number): string {
 function hueWord(lightness: number, chroma: number, hue: number): string {
 	const word = [...HUES].reverse().find(([begins]) => hue >= begins)?.[1] ?? 'pink';
 	// Dark orange and dark quiet red have a word of their own, and light red is called pink.
-	if ((word === 'orange' || (word === 'red' && chroma < 0.15)) && lightness < 0.6) return 'brown';
+	if ((word === 'orange' || (word === 'red' && chroma < 0.12)) && lightness < 0.6) return 'brown';
 	if (word === 'red' && lightness >= 0.75) return 'pink';
 	if (word === 'purple' && lightness >= 0.75) return 'pink';
 	return word;

