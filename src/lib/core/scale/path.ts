@@ -3,7 +3,7 @@ import { linearToOklab, oklabToLinear } from '../colour/oklab';
 import { linearToSrgb, srgbToLinear } from '../colour/srgb';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
-import { holdLuminance } from './level';
+import { holdLuminance } from '../colour/hold-luminance';
 
 /** How two colours are mixed: in OKLab, by light (linear sRGB), or on screen (encoded sRGB). */
 export const METHODS = ['oklab', 'light', 'screen'] as const;

@@ -1,6 +1,6 @@
-import { inGamut } from '../colour/gamut';
-import { oklabToLinear } from '../colour/oklab';
-import { type Triple } from '../colour/vector';
+import { inGamut } from './gamut';
+import { oklabToLinear } from './oklab';
+import { type Triple } from './vector';
 
 /** The Y row of OKLab's cone response to XYZ (CSS Color 4): luminance out of the three cubes. */
 const [Y_LONG, Y_MIDDLE, Y_SHORT] = [-0.0405757452148008, 1.112286803280317, -0.0717110580655164];

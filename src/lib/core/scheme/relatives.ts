@@ -1,0 +1,77 @@
+import { inGamut, mapToGamut } from '../colour/gamut';
+import { holdLuminance } from '../colour/hold-luminance';
+import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '../colour/oklab';
+import { turn, type ReadonlyTriple, type Triple } from '../colour/vector';
+import { luminance } from '../colour/xyz';
+import { Problem } from '../problem';
+import { type Turned } from './turn-hue';
+
+export const DIRECTIONS = ['lighter', 'darker', 'warmer', 'cooler', 'stronger', 'quieter'] as const;
+export type Direction = (typeof DIRECTIONS)[number];
+
+/** Poles of warm and cool, in OKLCH degrees, and how far a relative turns towards one at the most (our choice). */
+const POLES = { warmer: 55, cooler: 235 } as const;
+const FARTHEST = 40;
+const HALVINGS = 40;
+
+/** The largest OKLab chroma that a screen can show at this lightness 0–1 and hue. */
+export function greatestChroma(lightness: number, hue: number): number {
+	if (lightness <= 0 || lightness >= 1) return 0;
+	let low = 0;
+	let high = 0.5;
+	for (let i = 0; i < HALVINGS; i++) {
+		const middle = (low + high) / 2;
+		if (inGamut(...oklabToLinear(...fromPolar([lightness, middle, hue])))) low = middle;
+		else high = middle;
+	}
+	return low;
+}
+
+/** The one relative at this share 0–1 of the whole way in its direction. */
+function relative(linear: ReadonlyTriple, direction: Direction, share: number): Turned {
+	const [r, g, b] = linear;
+	const [lightness, chroma, hue] = toPolar(linearToOklab(r, g, b));
+	if (share === 0) return { linear: [r, g, b], mapped: false };
+	const y = luminance(r, g, b);
+	switch (direction) {
+		case 'lighter':
+		case 'darker': {
+			const [, a, bb] = fromPolar([0, chroma * (1 - share), hue]);
+			const l = direction === 'lighter' ? lightness + (1 - lightness) * share : lightness * (1 - share);
+			const whole = oklabToLinear(l, a, bb);
+			const fits = inGamut(...whole);
+			return { linear: fits ? whole : mapToGamut(l, a, bb), mapped: !fits };
+		}
+		case 'warmer':
+		case 'cooler': {
+			const way = turn(POLES[direction] - hue + 180) - 180;
+			const angle = Math.sign(way) * Math.min(Math.abs(way), FARTHEST * share);
+			const [, a, bb] = fromPolar([0, chroma, hue + angle]);
+			return holdLuminance(y, a, bb);
+		}
+		case 'stronger': {
+			const reach = Math.max(chroma, greatestChroma(lightness, hue));
+			const whole = oklabToLinear(...fromPolar([lightness, chroma + (reach - chroma) * share, hue]));
+			return { linear: whole.map((x) => Math.min(1, Math.max(0, x))) as Triple, mapped: false };
+		}
+		case 'quieter': {
+			const [, a, bb] = fromPolar([0, chroma * (1 - share), hue]);
+			return holdLuminance(y, a, bb);
+		}
+	}
+}
+
+/**
+ * The relatives of a colour (linear sRGB 0–1) in one direction, nearest first.
+ * @param steps how many, 1 to 20
+ * @param amount how far the last one goes, 0 to 100 % of the way: to white or black, 40° towards the warm or cool pole
+ * but never past it, to the edge of the gamut, or to the own grey.
+ * @throws Problem `relatives` outside these ranges.
+ */
+export function relativesOf(linear: ReadonlyTriple, direction: Direction, steps: number, amount: number): Turned[] {
+	if (!Number.isInteger(steps) || steps < 1 || steps > 20)
+		throw new Problem('relatives', `${steps} relatives cannot be made.`, '1 to 20 a side');
+	if (!(amount >= 0 && amount <= 100))
+		throw new Problem('relatives', `An amount of ${amount} % cannot be used.`, '0 to 100 %');
+	return Array.from({ length: steps }, (_, i) => relative(linear, direction, ((i + 1) / steps) * (amount / 100)));
+}
