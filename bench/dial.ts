@@ -3,9 +3,8 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type CDPSession } from '@playwright/test';
-import { METHODS } from '../src/lib/core/scale/path';
-import { RECIPES } from '../src/lib/core/scale/recipe';
 import { newId } from '../src/lib/model/ids';
+import { OFFERED_METHODS, OFFERED_RECIPES } from '../src/lib/model/offered';
 import { newStudy } from '../src/lib/model/new-study';
 
 /** What one turn of a mixer dial costs in Chromium, on a plate with 12 scales of 9 steps that all depend on it. */
@@ -41,8 +40,8 @@ async function makeStudy(): Promise<string> {
 	const study = newStudy('Dial', '');
 	const plate = study.plates[0]!;
 	const model = plate.scales[0]!;
-	const scales = RECIPES.flatMap((recipe) =>
-		METHODS.map((method) => ({ ...model, id: newId(), recipe, method, between: 7 }))
+	const scales = OFFERED_RECIPES.flatMap((recipe) =>
+		OFFERED_METHODS.map((method) => ({ ...model, id: newId(), recipe, method, between: 7 }))
 	);
 	const document = { ...study, plates: [{ ...plate, scales }] };
 	const response = await fetch(`${ADDRESS}/api/studies`, {

@@ -1,6 +1,6 @@
 import { type Colour } from '$lib/core/colour/colour';
 import { readColour } from '$lib/core/colour/read';
-import { RECIPE_RULES } from '$lib/core/scale/recipe';
+import { PARENTS_OF } from '$lib/core/scale/recipe';
 import { makeScale, type Scale } from '$lib/core/scale/scale';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type ScaleDecision } from '$lib/model/plate';
@@ -21,7 +21,7 @@ export function textOf(source: ColourSource, linked: readonly LinkedColour[]): s
 
 /** The parents that a scale's recipe uses, in order. */
 export function usedParents(decision: ScaleDecision): readonly ColourSource[] {
-	return decision.parents.slice(0, RECIPE_RULES[decision.recipe].parents);
+	return decision.parents.slice(0, PARENTS_OF[decision.recipe].most);
 }
 
 const read = new Map<string, Colour>();

@@ -1,11 +1,9 @@
 import { z } from 'zod';
-import { METHODS } from '$lib/core/scale/path';
-import { RECIPES } from '$lib/core/scale/recipe';
 import { MOST_BETWEEN } from '$lib/core/scale/scale';
-import { SPACINGS } from '$lib/core/scale/spacing';
 import { colourSourceSchema } from './colour-text';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
+import { OFFERED_METHODS, OFFERED_RECIPES, OFFERED_SPACINGS } from './offered';
 
 /** More scales than this on one plate could not be read. */
 export const MOST_SCALES = 24;
@@ -16,11 +14,11 @@ export const MOST_SCALES = 24;
  */
 export const scaleSchema = z.strictObject({
 	id: idSchema,
-	recipe: z.enum(RECIPES),
+	recipe: z.enum(OFFERED_RECIPES),
 	parents: z.tuple([colourSourceSchema, colourSourceSchema]),
 	between: z.int().min(0).max(MOST_BETWEEN),
-	method: z.enum(METHODS),
-	spacing: z.enum(SPACINGS)
+	method: z.enum(OFFERED_METHODS),
+	spacing: z.enum(OFFERED_SPACINGS)
 });
 export type ScaleDecision = z.infer<typeof scaleSchema>;
 

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Mark from '$lib/ui/Mark.svelte';
 	import { METHOD_WORDS, RECIPE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
+	import { OFFERED_METHODS, OFFERED_RECIPES, OFFERED_SPACINGS } from '$lib/model/offered';
 
 	const KEYS: readonly { where: string; keys: readonly (readonly [string, string])[] }[] = [
 		{
@@ -40,9 +41,18 @@
 		}
 	];
 	const TERMS: readonly { heading: string; terms: readonly (readonly [string, string])[] }[] = [
-		{ heading: 'Recipes', terms: Object.values(RECIPE_WORDS).map(({ name, teaches }) => [name, teaches] as const) },
-		{ heading: 'Mixing', terms: Object.values(METHOD_WORDS).map(({ name, says }) => [name, says] as const) },
-		{ heading: 'Spacing', terms: Object.values(SPACING_WORDS).map(({ name, says }) => [name, says] as const) },
+		{
+			heading: 'Recipes',
+			terms: OFFERED_RECIPES.map((recipe) => RECIPE_WORDS[recipe]).map(({ name, teaches }) => [name, teaches] as const)
+		},
+		{
+			heading: 'Mixing',
+			terms: OFFERED_METHODS.map((method) => METHOD_WORDS[method]).map(({ name, says }) => [name, says] as const)
+		},
+		{
+			heading: 'Spacing',
+			terms: OFFERED_SPACINGS.map((spacing) => SPACING_WORDS[spacing]).map(({ name, says }) => [name, says] as const)
+		},
 		{
 			heading: 'Readings',
 			terms: [

@@ -1,15 +1,20 @@
-import { inGamut, mapToGamut } from '../colour/gamut';
-import { linearToOklab, oklabToLinear } from '../colour/oklab';
-import { linearToSrgb, srgbToLinear } from '../colour/srgb';
+import { holdLuminance } from '../colour/hold-luminance';
+import { linearToOklab } from '../colour/oklab';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
-import { holdLuminance } from '../colour/hold-luminance';
+import {
+	CHROMA_PLACE,
+	fromCoordinates,
+	fromOklab,
+	HUE_PLACE,
+	POWERLESS,
+	toCoordinates,
+	type Method,
+	type PathPoint
+} from './mixing';
+import { hueTurn, type Route } from './route';
 
-/** How two colours are mixed: in OKLab, by light (linear sRGB), or on screen (encoded sRGB). */
-export const METHODS = ['oklab', 'light', 'screen'] as const;
-export type Method = (typeof METHODS)[number];
-
-/** The straight way between two colours in the coordinates of a mixing method. */
+/** The way between two colours in the coordinates of a mixing method: straight, or round the wheel. */
 export interface Path {
 	readonly method: Method;
 	readonly from: Triple;
@@ -18,28 +23,20 @@ export interface Path {
 	readonly level: number | null;
 }
 
-const encode = ([r, g, b]: Triple): Triple => [linearToSrgb(r), linearToSrgb(g), linearToSrgb(b)];
-const decode = ([r, g, b]: Triple): Triple => [srgbToLinear(r), srgbToLinear(g), srgbToLinear(b)];
-
-function coordinates(method: Method, linear: Triple): Triple {
-	if (method === 'oklab') return linearToOklab(linear[0], linear[1], linear[2]);
-	return method === 'screen' ? encode(linear) : linear;
-}
-
 /** The path between two colours in linear sRGB. With `level`, every point keeps the luminance of `from`. */
-export function pathBetween(from: Triple, to: Triple, method: Method, level: boolean): Path {
-	return {
-		method,
-		from: coordinates(method, from),
-		to: coordinates(method, to),
-		level: level ? luminance(from[0], from[1], from[2]) : null
-	};
+export function pathBetween(from: Triple, to: Triple, method: Method, level: boolean, route: Route = 'shorter'): Path {
+	const start = toCoordinates(method, from);
+	const end = toCoordinates(method, to);
+	if (HUE_PLACE[method] >= 0) takeRoute(method, start, end, route);
+	return { method, from: start, to: end, level: level ? luminance(from[0], from[1], from[2]) : null };
 }
 
-/** A colour on a path as a screen can show it: linear sRGB 0–1, and whether it had to be brought into the gamut. */
-export interface PathPoint {
-	readonly linear: Triple;
-	readonly mapped: boolean;
+/** Sets the hues so that going straight from one to the other is the route; a grey takes the other parent's hue (CSS Color 4). */
+function takeRoute(method: Method, start: Triple, end: Triple, route: Route): void {
+	const hue = HUE_PLACE[method];
+	if (start[CHROMA_PLACE] < POWERLESS[method]) start[hue] = end[hue]!;
+	if (end[CHROMA_PLACE] < POWERLESS[method]) end[hue] = start[hue]!;
+	else end[hue] = start[hue]! + hueTurn(start[hue]!, end[hue]!, route);
 }
 
 /** The point at share t (0 is the start, 1 the end) of a path. */
@@ -47,16 +44,10 @@ export function pointOn({ method, from, to, level }: Path, t: number): PathPoint
 	const x = from[0] + (to[0] - from[0]) * t;
 	const y = from[1] + (to[1] - from[1]) * t;
 	const z = from[2] + (to[2] - from[2]) * t;
-	if (method === 'oklab') {
-		if (level !== null) return holdLuminance(level, y, z);
-		const linear = oklabToLinear(x, y, z);
-		return inGamut(linear[0], linear[1], linear[2])
-			? { linear, mapped: false }
-			: { linear: mapToGamut(x, y, z), mapped: true };
-	}
-	// Light and screen mixes of two colours that a screen can show never leave its gamut: it is a cube in both.
-	const linear: Triple = method === 'screen' ? decode([x, y, z]) : [x, y, z];
-	if (level === null || method === 'light') return { linear, mapped: false };
-	const [, a, b] = linearToOklab(linear[0], linear[1], linear[2]);
+	// In OKLab a and b are at hand; lightness is then set so that the luminance stays.
+	if (method === 'oklab') return level === null ? fromOklab(x, y, z) : holdLuminance(level, y, z);
+	const point = fromCoordinates(method, [x, y, z]);
+	if (level === null || method === 'light') return point;
+	const [, a, b] = linearToOklab(point.linear[0], point.linear[1], point.linear[2]);
 	return holdLuminance(level, a, b);
 }

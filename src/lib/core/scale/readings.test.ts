@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { readColour } from '../colour/read';
 import { evenness, readScale } from './readings';
-import { makeScale, type ScaleSpec } from './scale';
+import { makeScale } from './scale';
+import { type ScaleSpec } from './spec';
 
 const WHITE = [1, 1, 1] as const;
 const read = (recipe: ScaleSpec['recipe'], parents: string[], more: Partial<ScaleSpec> = {}) =>
@@ -57,4 +58,10 @@ it('names the steps that no screen can show, and the own grey of the parent', ()
 	const given = read('tints', ['oklch(0.7 0.35 145)']);
 	expect(given.outOfGamut[0]).toBe(1);
 	expect(read('tints', ['#b3392b']).ownGrey.hex).toBe('#646464');
+});
+
+it('blue mixed to white on screen leaves its hue; in OKLab it keeps it (the known case, common practice)', () => {
+	expect(read('tints', ['#0000ff'], { method: 'screen' }).hueDrift).toBeGreaterThan(10);
+	expect(read('tints', ['#0000ff']).hueDrift).toBeLessThan(5);
+	expect(read('tints', ['#808080']).hueDrift).toBe(0);
 });

@@ -1,7 +1,9 @@
 import { greyInk, ownGrey } from '../colour/grey';
+import { linearToOklab, toPolar } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { differenceOfLinear } from '../difference/lab-of-linear';
+import { hueTurn } from './route';
 import { type Scale } from './scale';
 
 /** Under this many ΔE00 two colours side by side are hard to tell apart (common practice, no source). */
@@ -11,6 +13,11 @@ export const HARD_TO_TELL = 2;
 export interface Readings {
 	/** L* of each step, 0–100. */
 	readonly values: readonly number[];
+	/** OKLCH chroma of each step, and its hue in degrees; null where the chroma is too low for a hue to mean anything. */
+	readonly chromas: readonly number[];
+	readonly hues: readonly (number | null)[];
+	/** The largest departure of a hue, in degrees, from the straight way between the hues of the ends. */
+	readonly hueDrift: number;
 	/** ΔE00 between each step and the next. */
 	readonly differences: readonly number[];
 	/** The smallest difference divided by the largest, 0–1; 1 where nothing differs. */
@@ -46,15 +53,38 @@ function course(values: readonly number[]): Readings['course'] {
 	return climbs.every((climb) => climb <= LEVEL) ? 'falling' : 'mixed';
 }
 
+/** Under this OKLab chroma a colour is so near to grey that its hue means nothing. */
+const HUELESS = 0.02;
+
+/**
+ * How far hues leave the straight way, by the shorter turn, from the first step's hue to the last one's; an end without a
+ * hue takes the other's. Mixed on screen, blue on its way to white is the known case. 0 where no end has a hue.
+ */
+function driftOf(hues: readonly (number | null)[], shares: readonly number[]): number {
+	const [first, last] = [hues[0] ?? hues.at(-1) ?? null, hues.at(-1) ?? hues[0] ?? null];
+	if (first === null || last === null) return 0;
+	const way = hueTurn(first, last, 'shorter');
+	const drifts = hues.map((hue, i) => (hue === null ? 0 : Math.abs(hueTurn(first + way * shares[i]!, hue, 'shorter'))));
+	return Math.max(...drifts);
+}
+
 /** Measures a scale that lies on a ground (linear sRGB). Differences are of the colours before they become codes. */
 export function readScale({ steps }: Scale, ground: ReadonlyTriple): Readings {
 	const values = steps.map(({ value }) => value);
 	const differences = steps.slice(1).map(({ linear }, i) => differenceOfLinear(steps[i]!.linear, linear));
 	const first = steps[0]!.linear;
+	const polar = steps.map(({ linear }) => toPolar(linearToOklab(linear[0], linear[1], linear[2])));
+	const hues = polar.map(([, chroma, hue]) => (chroma < HUELESS ? null : hue));
 	const numbers = (matches: (index: number) => boolean): number[] =>
 		steps.flatMap((_, i) => (matches(i) ? [i + 1] : []));
 	return {
 		values,
+		chromas: polar.map(([, chroma]) => chroma),
+		hues,
+		hueDrift: driftOf(
+			hues,
+			steps.map(({ share }) => share)
+		),
 		differences,
 		evenness: evenness(differences),
 		course: course(values),

@@ -2,7 +2,8 @@ import { expect, it } from 'vitest';
 import { readColour } from '../colour/read';
 import { readScale } from './readings';
 import { remarksOn, runs } from './remarks';
-import { makeScale, type ScaleSpec } from './scale';
+import { makeScale } from './scale';
+import { type ScaleSpec } from './spec';
 
 const remarks = (recipe: ScaleSpec['recipe'], parents: string[], more: Partial<ScaleSpec> = {}) =>
 	remarksOn(

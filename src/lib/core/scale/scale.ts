@@ -1,24 +1,14 @@
 import { linearToHex } from '../colour/bytes';
 import { luminanceToValue } from '../colour/lab';
 import { show } from '../colour/shown';
-import { type Colour } from '../colour/colour';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
-import { pathBetween, pointOn, type Method } from './path';
-import { RECIPE_RULES, type Recipe } from './recipe';
-import { equalDifferences, equalShares, type Spacing } from './spacing';
-
-/** What decides a scale. Everything else follows from these. */
-export interface ScaleSpec {
-	readonly recipe: Recipe;
-	/** At least as many as the recipe uses. */
-	readonly parents: readonly Colour[];
-	/** Steps that are not parents or ends: a whole number, 0 to 48. */
-	readonly between: number;
-	readonly method: Method;
-	readonly spacing: Spacing;
-}
+import { planScale, type Fixed } from './plan';
+import { PARENTS_OF } from './recipe';
+import { spaced } from './spacing';
+import { type ScaleSpec } from './spec';
+import { pointOnWay } from './way';
 
 /** One colour of a scale, as a screen can show it. */
 export interface Step {
@@ -28,12 +18,14 @@ export interface Step {
 	readonly hex: string;
 	/** Value as L*, 0–100. */
 	readonly value: number;
-	/** Where it lies between the ends, 0–1, as a share of the mix. */
+	/** Where it lies between the ends, 0–1, as a share of the way. */
 	readonly share: number;
 	/** Which parent it is, or null where it follows from them. */
 	readonly parent: number | null;
 	/** Whether it lay outside the screen gamut and was brought into it. */
 	readonly mapped: boolean;
+	/** Whether it was set by hand. */
+	readonly pinned: boolean;
 }
 
 export interface Scale {
@@ -46,34 +38,62 @@ export interface Scale {
 export const MOST_BETWEEN = 48;
 
 /**
- * All steps of a scale. The parents come back exactly as they are; n between gives n + 2 in all.
- * @throws Problem `count` for steps between outside 0–48; `parents` when the recipe needs more parents.
+ * All steps of a scale. Parents and pinned steps come back exactly as they are; n between gives n + 2 in all.
+ * @throws Problem `count` for steps between outside 0–48; `parents` when the recipe needs more parents or their places
+ * do not fit; `end-grey` for an end grey on the wrong side; `pin` for a pin at an end or two on one step.
  */
-export function makeScale({ recipe, parents, between, method, spacing }: ScaleSpec): Scale {
+export function makeScale(spec: ScaleSpec): Scale {
+	const { recipe, between, spacing, bias = 0 } = spec;
 	if (!Number.isInteger(between) || between < 0 || between > MOST_BETWEEN)
 		throw new Problem('count', `${between} steps between cannot be made.`, 'a whole number from 0 to 48');
-	const rule = RECIPE_RULES[recipe];
-	if (parents.length < rule.parents)
-		throw new Problem('parents', `There are ${parents.length} parents.`, `${rule.parents} parents for this recipe`);
+	const { least, most } = PARENTS_OF[recipe];
+	if (spec.parents.length < least)
+		throw new Problem('parents', `There are ${spec.parents.length} parents.`, `${least} parents for this recipe`);
 
-	const shown = parents.slice(0, rule.parents).map(show);
-	const ends = shown.map(({ linear }) => linear);
-	const path = pathBetween(ends[0]!, rule.end(ends), method, rule.level);
+	const parents = spec.parents.slice(0, most).map(show);
 	const intervals = between + 1;
-	const shares = spacing === 'differences' ? equalDifferences(path, intervals) : equalShares(intervals);
+	const pins = shownPins(spec.pins ?? [], intervals);
+	const { way, fixed } = planScale(
+		spec,
+		parents.map(({ linear }) => linear),
+		pins
+	);
+	const mapped = (step: Fixed): boolean =>
+		step.parent !== null ? parents[step.parent]!.mapped : (pins.find((pin) => pin.step === step.step)?.mapped ?? false);
 
-	const first = shown[0]!;
-	const steps: Step[] = [toStep(first.linear, first.mapped, 0, 0)];
-	for (let i = 1; i < intervals; i++) {
-		const { linear, mapped } = pointOn(path, shares[i]!);
-		steps.push(toStep(linear, mapped, shares[i]!, null));
+	const steps: Step[] = [];
+	const bounds = [...new Set([0, ...fixed.map(({ step }) => step), intervals])];
+	for (let section = 0; section < bounds.length - 1; section++) {
+		const [start, stop] = [bounds[section]!, bounds[section + 1]!];
+		const shares = spaced(way, spacing, stop - start, bias, start / intervals, stop / intervals);
+		for (let i = section === 0 ? 0 : 1; i < shares.length; i++) {
+			// What is fixed bounds a section.
+			const bound = i === 0 || i === shares.length - 1;
+			const here = bound ? fixed.find(({ step }) => step === start + i) : undefined;
+			const point = here ? { linear: here.linear, mapped: mapped(here) } : pointOnWay(way, shares[i]!);
+			steps.push(toStep(point.linear, point.mapped, shares[i]!, here?.parent ?? null, here?.pinned ?? false));
+		}
 	}
-	const second = shown[1];
-	steps.push(second ? toStep(second.linear, second.mapped, 1, 1) : toStep(rule.end(ends), false, 1, null));
 	return { steps, between, inAll: between + 2 };
 }
 
-function toStep(linear: Triple, mapped: boolean, share: number, parent: number | null): Step {
+function shownPins(pins: NonNullable<ScaleSpec['pins']>, intervals: number) {
+	const steps = pins.map(({ step }) => step);
+	const fits = steps.every((step) => Number.isInteger(step) && step > 0 && step < intervals);
+	if (!fits || new Set(steps).size !== steps.length)
+		throw new Problem('pin', 'A step cannot be pinned there.', 'one pin for a step between the ends');
+	return pins.map(({ step, colour }) => ({ step, ...show(colour) }));
+}
+
+function toStep(linear: Triple, mapped: boolean, share: number, parent: number | null, pinned: boolean): Step {
 	const [r, g, b] = linear;
-	return { linear, hex: linearToHex(r, g, b), value: luminanceToValue(luminance(r, g, b)), share, parent, mapped };
+	return {
+		linear,
+		hex: linearToHex(r, g, b),
+		value: luminanceToValue(luminance(r, g, b)),
+		share,
+		parent,
+		mapped,
+		pinned
+	};
 }

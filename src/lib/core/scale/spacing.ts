@@ -1,10 +1,13 @@
-import { type Triple } from '../colour/vector';
 import { linearToLab } from '../difference/lab-of-linear';
 import { ciede2000 } from '../difference/ciede2000';
-import { pointOn, type Path } from './path';
+import { type Triple } from '../colour/vector';
+import { pointOnWay, type Way } from './way';
 
-/** How steps are placed along the way: by equal shares of the mix, or at equal seen differences. */
-export const SPACINGS = ['shares', 'differences'] as const;
+/**
+ * How steps are placed along the way: by equal shares of the mix; at equal seen differences; by doubling, each step
+ * adding as much as all before it; or along a curve.
+ */
+export const SPACINGS = ['shares', 'differences', 'doubling', 'curve'] as const;
 export type Spacing = (typeof SPACINGS)[number];
 
 /** Steps count as even once the largest difference is at most this many times the smallest. */
@@ -13,27 +16,45 @@ const MOST_ROUNDS = 40;
 /** Points at which the way is first measured. */
 const SURVEY = 24;
 
-/** Equal shares: 0, 1/n … 1. */
-export function equalShares(intervals: number): number[] {
+/** Equal shares between two places: from, … , to. */
+export function equalShares(intervals: number, from = 0, to = 1): number[] {
 	const shares: number[] = [];
-	for (let i = 0; i <= intervals; i++) shares.push(i / intervals);
+	for (let i = 0; i <= intervals; i++) shares.push(i === intervals ? to : from + ((to - from) * i) / intervals);
 	return shares;
 }
 
+/** Amounts 0, 1, 2, 4, 8 …: the trade's way to steps that look even, by the law of Weber and Fechner. */
+function doubling(intervals: number): number[] {
+	return equalShares(intervals).map((_, i) => (i === 0 ? 0 : 2 ** (i - intervals)));
+}
+
+/** Along a curve: bias −1 crowds the steps at the start, 1 at the end, 0 leaves them at equal shares. */
+function curved(intervals: number, bias: number): number[] {
+	return equalShares(intervals).map((share) => share ** (4 ** -bias));
+}
+
+/** Shares of a way between two places of it, both ends included, for so many intervals. `bias` −1 to 1 is the curve's. */
+export function spaced(way: Way, spacing: Spacing, intervals: number, bias = 0, from = 0, to = 1): number[] {
+	if (spacing === 'shares') return equalShares(intervals, from, to);
+	if (spacing === 'differences') return equalDifferences(way, intervals, from, to);
+	const shares = spacing === 'doubling' ? doubling(intervals) : curved(intervals, bias);
+	return shares.map((share) => from + (to - from) * share);
+}
+
 /**
- * Shares t of a path, 0 to 1, at which neighbouring steps differ equally in CIEDE2000. The whole way is
- * surveyed, then the steps are moved to equal parts of the measured length, again and again, because the
- * differences of wide steps do not add up to those of narrow ones. Equal shares where nothing differs.
+ * Shares at which neighbouring steps differ equally in CIEDE2000. The whole way is surveyed, then the steps are moved
+ * to equal parts of the measured length, again and again, because the differences of wide steps do not add up to those
+ * of narrow ones. Equal shares where nothing differs.
  */
-export function equalDifferences(path: Path, intervals: number): number[] {
-	const survey = equalShares(SURVEY);
-	let shares = equalParts(survey, measure(path, survey), intervals);
+function equalDifferences(way: Way, intervals: number, from: number, to: number): number[] {
+	const survey = equalShares(SURVEY, from, to);
+	let shares = equalParts(survey, measure(way, survey), intervals);
 	let best = shares;
 	let bestRatio = Infinity;
 	// A whole move can swing to and fro about a bend of the way; a shorter one settles.
 	let stride = 1;
 	for (let round = 0; round < MOST_ROUNDS; round++) {
-		const lengths = measure(path, shares);
+		const lengths = measure(way, shares);
 		const ratio = Math.max(...lengths) / Math.min(...lengths);
 		if (ratio < bestRatio) {
 			best = shares;
@@ -41,17 +62,17 @@ export function equalDifferences(path: Path, intervals: number): number[] {
 		} else stride *= 0.7;
 		if (!(ratio > EVEN_ENOUGH)) break;
 		const goal = equalParts(shares, lengths, intervals);
-		const from = shares;
-		shares = goal.map((share, i) => from[i]! + (share - from[i]!) * stride);
+		const before = shares;
+		shares = goal.map((share, i) => before[i]! + (share - before[i]!) * stride);
 	}
 	return best;
 }
 
-function measure(path: Path, shares: readonly number[]): number[] {
+function measure(way: Way, shares: readonly number[]): number[] {
 	const lengths: number[] = [];
 	let [l, a, b]: Triple = [0, 0, 0];
 	shares.forEach((share, i) => {
-		const [l2, a2, b2] = linearToLab(pointOn(path, share).linear);
+		const [l2, a2, b2] = linearToLab(pointOnWay(way, share).linear);
 		if (i > 0) lengths.push(ciede2000(l, a, b, l2, a2, b2));
 		[l, a, b] = [l2, a2, b2];
 	});
@@ -61,8 +82,8 @@ function measure(path: Path, shares: readonly number[]): number[] {
 /** Cuts a way, known at some shares with the lengths between them, into parts of equal length. */
 function equalParts(shares: readonly number[], lengths: readonly number[], intervals: number): number[] {
 	const total = lengths.reduce((sum, length) => sum + length, 0);
-	if (!(total > 0)) return equalShares(intervals);
-	const result = [0];
+	if (!(total > 0)) return equalShares(intervals, shares[0], shares.at(-1));
+	const result = [shares[0]!];
 	let at = 0;
 	let passed = 0;
 	for (let i = 1; i < intervals; i++) {
@@ -73,6 +94,6 @@ function equalParts(shares: readonly number[], lengths: readonly number[], inter
 		const start = shares[at]!;
 		result.push(start + (shares[at + 1]! - start) * within);
 	}
-	result.push(1);
+	result.push(shares.at(-1)!);
 	return result;
 }

@@ -8,12 +8,10 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { show } from '$lib/core/colour/shown';
-	import { METHODS } from '$lib/core/scale/path';
-	import { RECIPES } from '$lib/core/scale/recipe';
 	import { MOST_BETWEEN } from '$lib/core/scale/scale';
-	import { SPACINGS } from '$lib/core/scale/spacing';
 	import { METHOD_WORDS, RECIPE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
 	import { colourOf, linkedOf, textOf, usedParents } from '$lib/drawing/resolve';
+	import { OFFERED_METHODS, OFFERED_RECIPES, OFFERED_SPACINGS } from '$lib/model/offered';
 	import { type ScaleDecision, type ScalesPlate } from '$lib/model/plate';
 	import { decideScale } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
@@ -61,11 +59,11 @@
 				value={scale.recipe}
 				title={RECIPE_WORDS[scale.recipe].teaches}
 				onchange={(event) => {
-					const recipe = oneOf(RECIPES, event.currentTarget.value);
+					const recipe = oneOf(OFFERED_RECIPES, event.currentTarget.value);
 					if (recipe) decide('Change the recipe', { recipe });
 				}}
 			>
-				{#each RECIPES as recipe (recipe)}<option value={recipe}>{RECIPE_WORDS[recipe].name}</option>{/each}
+				{#each OFFERED_RECIPES as recipe (recipe)}<option value={recipe}>{RECIPE_WORDS[recipe].name}</option>{/each}
 			</Select>
 			<span>of</span>
 			{#each usedParents(scale) as source, index (index)}
@@ -126,11 +124,12 @@
 				value={scale.method}
 				title={METHOD_WORDS[scale.method].says}
 				onchange={(event) => {
-					const method = oneOf(METHODS, event.currentTarget.value);
+					const method = oneOf(OFFERED_METHODS, event.currentTarget.value);
 					if (method) decide('Change the mixing method', { method });
 				}}
 			>
-				{#each METHODS as method (method)}<option value={method}>mixed {METHOD_WORDS[method].name}</option>{/each}
+				{#each OFFERED_METHODS as method (method)}<option value={method}>mixed {METHOD_WORDS[method].name}</option
+					>{/each}
 			</Select>
 			<Select
 				class="choice spacing"
@@ -140,11 +139,12 @@
 				value={scale.spacing}
 				title={SPACING_WORDS[scale.spacing].says}
 				onchange={(event) => {
-					const spacing = oneOf(SPACINGS, event.currentTarget.value);
+					const spacing = oneOf(OFFERED_SPACINGS, event.currentTarget.value);
 					if (spacing) decide('Change the spacing', { spacing });
 				}}
 			>
-				{#each SPACINGS as spacing (spacing)}<option value={spacing}>by {SPACING_WORDS[spacing].name}</option>{/each}
+				{#each OFFERED_SPACINGS as spacing (spacing)}<option value={spacing}>by {SPACING_WORDS[spacing].name}</option
+					>{/each}
 			</Select>
 		</div>
 	{/if}

@@ -1,8 +1,9 @@
-import { RECIPES, type Recipe } from '$lib/core/scale/recipe';
+import { type Recipe } from '$lib/core/scale/recipe';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { usedParents } from '$lib/drawing/resolve';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
+import { OFFERED_RECIPES } from '$lib/model/offered';
 import { type Plate, type ScaleDecision, type ScalesPlate } from '$lib/model/plate';
 import { type LinkedColour, type StudyDocument } from '$lib/model/study';
 
@@ -45,7 +46,10 @@ export function nextScale(document: StudyDocument, plate: ScalesPlate, chosen: S
 	const start = model?.parents[0] ?? coloursOf(document)[0]!;
 	const colours = [start, ...coloursOf(document).filter((source) => !sameSource(source, start))];
 	const candidates = colours.flatMap((source) =>
-		RECIPES.map((recipe) => ({ recipe, parents: [source, partnerOf(source, document)] as ScaleDecision['parents'] }))
+		OFFERED_RECIPES.map((recipe) => ({
+			recipe,
+			parents: [source, partnerOf(source, document)] as ScaleDecision['parents']
+		}))
 	);
 	const next = candidates.find(({ recipe, parents }) => !madeAlready(plate, recipe, parents)) ?? candidates[0]!;
 	return {

@@ -1,0 +1,98 @@
+import { inGamut, mapToGamut } from '../colour/gamut';
+import { hsbToSrgb, srgbToHsb } from '../colour/hsb';
+import { labToXyz, xyzToLab } from '../colour/lab';
+import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '../colour/oklab';
+import { showLinear } from '../colour/shown';
+import { linearToSrgb, srgbToLinear } from '../colour/srgb';
+import { type Triple } from '../colour/vector';
+import { d50ToD65, d65ToD50, linearToXyz, WHITE_D50, xyzToLinear } from '../colour/xyz';
+
+/**
+ * How two colours are mixed: straight in OKLab, in CIE Lab (D50), by light (linear sRGB) or on screen (encoded sRGB);
+ * or round the wheel in OKLCH, LCh or HSB.
+ */
+export const METHODS = ['oklab', 'lab', 'light', 'screen', 'oklch', 'lch', 'hsb'] as const;
+export type Method = (typeof METHODS)[number];
+
+/** Where the hue stands among a round method's coordinates, or −1 for a straight one. */
+export const HUE_PLACE: Readonly<Record<Method, number>> = {
+	oklab: -1,
+	lab: -1,
+	light: -1,
+	screen: -1,
+	oklch: 2,
+	lch: 2,
+	hsb: 0
+};
+/** Where the chroma or saturation stands, and under which size the hue means nothing. */
+export const CHROMA_PLACE = 1;
+export const POWERLESS: Readonly<Record<Method, number>> = {
+	oklab: 0,
+	lab: 0,
+	light: 0,
+	screen: 0,
+	oklch: 1e-4,
+	lch: 0.02,
+	hsb: 1e-4
+};
+
+/** A colour on the way as a screen can show it: linear sRGB 0–1, and whether it had to be brought into the gamut. */
+export interface PathPoint {
+	readonly linear: Triple;
+	readonly mapped: boolean;
+}
+
+const encode = (linear: Triple): Triple => [linearToSrgb(linear[0]), linearToSrgb(linear[1]), linearToSrgb(linear[2])];
+const decode = (rgb: Triple): Triple => [srgbToLinear(rgb[0]), srgbToLinear(rgb[1]), srgbToLinear(rgb[2])];
+const toLab = (linear: Triple): Triple => xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
+
+export function toCoordinates(method: Method, linear: Triple): Triple {
+	switch (method) {
+		case 'oklab':
+			return linearToOklab(linear[0], linear[1], linear[2]);
+		case 'lab':
+			return toLab(linear);
+		case 'light':
+			return linear;
+		case 'screen':
+			return encode(linear);
+		case 'oklch':
+			return toPolar(linearToOklab(linear[0], linear[1], linear[2]));
+		case 'lch':
+			return toPolar(toLab(linear));
+		case 'hsb':
+			return srgbToHsb(encode(linear));
+	}
+}
+
+/** OKLab brought into the gamut by CSS Color 4 where it lies outside. */
+export function fromOklab(lightness: number, a: number, b: number): PathPoint {
+	const linear = oklabToLinear(lightness, a, b);
+	return inGamut(linear[0], linear[1], linear[2])
+		? { linear, mapped: false }
+		: { linear: mapToGamut(lightness, a, b), mapped: true };
+}
+
+const fromLab = (lab: Triple): PathPoint => showLinear(xyzToLinear(d50ToD65(labToXyz(lab, WHITE_D50))));
+
+/** The colour at these coordinates. Light, screen and HSB mixes of what a screen can show never leave its gamut. */
+export function fromCoordinates(method: Method, [x, y, z]: Triple): PathPoint {
+	switch (method) {
+		case 'oklab':
+			return fromOklab(x, y, z);
+		case 'lab':
+			return fromLab([x, y, z]);
+		case 'light':
+			return { linear: [x, y, z], mapped: false };
+		case 'screen':
+			return { linear: decode([x, y, z]), mapped: false };
+		case 'oklch': {
+			const [l, a, b] = fromPolar([x, y, z]);
+			return fromOklab(l, a, b);
+		}
+		case 'lch':
+			return fromLab(fromPolar([x, y, z]));
+		case 'hsb':
+			return { linear: decode(hsbToSrgb([x, y, z])), mapped: false };
+	}
+}

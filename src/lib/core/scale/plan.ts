@@ -1,0 +1,146 @@
+import { luminanceToValue, valueToLuminance } from '../colour/lab';
+import { linearToOklab, toPolar } from '../colour/oklab';
+import { type Triple } from '../colour/vector';
+import { luminance } from '../colour/xyz';
+import { Problem } from '../problem';
+import { complement } from '../scheme/turn-hue';
+import { hueTurn } from './route';
+import { type ScaleSpec } from './spec';
+import { wayThrough, type Stop, type Way } from './way';
+
+/** A step that stands where it stands: an end, a parent on its way, or one set by hand. */
+export interface Fixed {
+	readonly step: number;
+	readonly linear: Triple;
+	readonly parent: number | null;
+	readonly pinned: boolean;
+}
+
+/** What a recipe comes to: the way of the scale, and the steps that are fixed on it, the two ends among them. */
+export interface Plan {
+	readonly way: Way;
+	readonly fixed: readonly Fixed[];
+}
+
+const WHITE: Triple = [1, 1, 1];
+const BLACK: Triple = [0, 0, 0];
+
+const grey = (value: number): Triple => {
+	const y = valueToLuminance(value);
+	return [y, y, y];
+};
+
+/** The end grey of rising or falling tones: as set, but only on its side of the parent; half way to white or black unless set. */
+function endGrey(parent: Triple, rising: boolean, set: number | undefined): Triple {
+	const own = luminanceToValue(luminance(...parent));
+	const value = set ?? (rising ? (own + 100) / 2 : own / 2);
+	const fits = rising ? value >= own && value <= 100 : value >= 0 && value <= own;
+	if (!fits)
+		throw new Problem(
+			'end-grey',
+			`A grey of value ${value.toFixed(0)} is on the wrong side of the parent.`,
+			rising ? `a value from ${own.toFixed(1)} to 100` : `a value from 0 to ${own.toFixed(1)}`
+		);
+	return grey(value);
+}
+
+/** The two ends of a recipe that goes from its first parent to one other colour; null for the others. */
+function endsOf(
+	{ recipe, endValue, wheel = 'painter' }: ScaleSpec,
+	parents: readonly Triple[]
+): [Triple, Triple] | null {
+	const first = parents[0]!;
+	const own = luminance(...first);
+	switch (recipe) {
+		case 'tints':
+			return [first, WHITE];
+		case 'shades':
+			return [first, BLACK];
+		case 'tones-rising':
+			return [first, endGrey(first, true, endValue)];
+		case 'tones-level':
+			return [first, [own, own, own]];
+		case 'tones-falling':
+			return [first, endGrey(first, false, endValue)];
+		case 'dulling':
+			return [first, complement(first, wheel).linear];
+		case 'interval':
+			return [first, parents[1]!];
+		default:
+			return null;
+	}
+}
+
+/** Parents of a path at their places: as set, or evenly spread. Places must rise between 0 and 1. */
+function pathStops(parents: readonly Triple[], places: readonly number[] | undefined): Stop[] {
+	const last = parents.length - 1;
+	const ats = places ? [0, ...places, 1] : parents.map((_, i) => i / last);
+	const rising = ats.length === parents.length && ats.slice(1).every((at, i) => at > ats[i]!);
+	if (!rising)
+		throw new Problem(
+			'parents',
+			'The places of the parents do not fit.',
+			`${last - 1} places that rise between 0 and 1`
+		);
+	return parents.map((linear, i) => ({ at: ats[i]!, linear }));
+}
+
+/** Where the parent of value steps stands: at the step nearest to its own value, or in the middle; never at an end. */
+function parentStep(parent: Triple, intervals: number, place: 'value' | 'middle'): number | null {
+	if (intervals < 2) return null;
+	const at = place === 'middle' ? 0.5 : 1 - luminanceToValue(luminance(...parent)) / 100;
+	return Math.max(1, Math.min(intervals - 1, Math.round(at * intervals)));
+}
+
+function hueWay(spec: ScaleSpec, [from, to]: readonly Triple[]): Way {
+	const [, chroma, hue] = toPolar(linearToOklab(...from!));
+	const [, , goal] = toPolar(linearToOklab(...to!));
+	const turn = hueTurn(hue, goal, spec.route ?? 'shorter');
+	return { kind: 'turn', y: luminance(...from!), chroma: spec.greatestChroma ? null : chroma, hue, turn };
+}
+
+/**
+ * Works out the way of a scale and its fixed steps. `parents` are in linear sRGB as a screen shows them, `pins` likewise.
+ * @throws Problem `end-grey` for a grey on the wrong side, `parents` for places that do not fit.
+ */
+export function planScale(
+	spec: ScaleSpec,
+	parents: readonly Triple[],
+	pins: readonly { step: number; linear: Triple }[]
+): Plan {
+	const { recipe, method, route = 'shorter' } = spec;
+	const intervals = spec.between + 1;
+	const pinned = pins.map(({ step, linear }): Fixed => ({ step, linear, parent: null, pinned: true }));
+	const end = (step: number, linear: Triple, parent: number | null): Fixed => ({ step, linear, parent, pinned: false });
+
+	if (recipe === 'hue-steps' && pins.length === 0) {
+		// The steps themselves are all reckoned, the ends too: nothing stands but the parent where its chroma is held.
+		return { way: hueWay(spec, parents), fixed: spec.greatestChroma ? [] : [end(0, parents[0]!, 0)] };
+	}
+	const pair = endsOf(spec, parents) ?? [parents[0]!, parents.at(-1)!];
+	let stops: Stop[] = [
+		{ at: 0, linear: pair[0] },
+		{ at: 1, linear: pair[1] }
+	];
+	const between: Fixed[] = [...pinned];
+	if (recipe === 'path') stops = pathStops(parents, spec.places);
+	if (recipe === 'value-steps') {
+		stops = [
+			{ at: 0, linear: WHITE },
+			{ at: 1, linear: BLACK }
+		];
+		const step = parentStep(parents[0]!, intervals, spec.parentPlace ?? 'value');
+		if (step !== null && !pins.some((pin) => pin.step === step)) between.push(end(step, parents[0]!, 0));
+	}
+	const set = between.map(({ step, linear }): Stop => ({ at: step / intervals, linear }));
+	const free = stops.filter(({ at }) => !set.some((stop) => stop.at === at));
+	const all = [...free, ...set].sort((one, other) => one.at - other.at);
+	const isLevel = recipe === 'tones-level' && pins.length === 0;
+	const twoParents = recipe === 'interval' || recipe === 'path' || recipe === 'hue-steps';
+	const fixed = [
+		end(0, all[0]!.linear, recipe === 'value-steps' ? null : 0),
+		...between,
+		end(intervals, all.at(-1)!.linear, twoParents ? parents.length - 1 : null)
+	];
+	return { way: wayThrough(all, method, isLevel, route), fixed: fixed.sort((one, other) => one.step - other.step) };
+}
