@@ -1,5 +1,5 @@
 /** What can go wrong when the core is given something it cannot use. One code for one cause. */
-export type ProblemCode = 'colour-text' | 'count' | 'parents' | 'end-grey' | 'pin' | 'scheme' | 'relatives';
+export type ProblemCode = 'colour-text' | 'count' | 'parents' | 'end-grey' | 'pin' | 'scheme' | 'relatives' | 'parts';
 
 /**
  * The only error that the core throws: what was wrong, where, and what would be right.

@@ -1,0 +1,211 @@
+import { converter, interpolate } from 'culori';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import weberFechner from '../../../../tests/reference/weber-fechner.json';
+import { checkAgainst } from '../../../../tests/support/checks';
+import { toLinear } from '../colour/colour';
+import { luminanceToValue } from '../colour/lab';
+import { readColour } from '../colour/read';
+import { type Triple } from '../colour/vector';
+import { differenceOfLinear } from '../difference/lab-of-linear';
+import { Problem } from '../problem';
+import { METHODS } from '../scale/mixing';
+import { makeScale } from '../scale/scale';
+import { multipliedOnScreen, throughFilters } from './filter';
+import { halve, layStrokes, middleMixture } from './halving';
+import { addLights, meanOfLight } from './light';
+import { judgeOverlap, overlapOf } from './overlap';
+
+const linear = (text: string): Triple => toLinear(readColour(text));
+const colour = fc.integer({ min: 0, max: 0xffffff }).map((code) => linear(`#${code.toString(16).padStart(6, '0')}`));
+const weight = fc.double({ min: 0.01, max: 20, noNaN: true });
+const near = (one: readonly number[], other: readonly number[], digits = 9) =>
+	one.forEach((x, i) => expect(x).toBeCloseTo(other[i]!, digits));
+
+describe('lights', () => {
+	it('red and green light give yellow, all three white, blue and yellow white (additive mixing, Smith 1978)', () => {
+		const lights = (...names: string[]) => addLights(names.map((name) => ({ linear: linear(name), weight: 1 })));
+		near(lights('red', 'lime').linear, linear('yellow'));
+		near(lights('red', 'lime', 'blue').linear, [1, 1, 1]);
+		near(lights('blue', 'yellow').linear, [1, 1, 1]);
+		expect(lights('red', 'lime').clipped).toBe(false);
+		expect(lights('red', 'yellow').clipped).toBe(true);
+	});
+
+	it('a colour mixed with itself is itself, in any parts; order and common factors of the parts do not matter', () => {
+		fc.assert(
+			fc.property(colour, colour, weight, weight, weight, (c, d, a, b, factor) => {
+				near(
+					meanOfLight([
+						{ linear: c, weight: a },
+						{ linear: c, weight: b }
+					]),
+					c
+				);
+				const one = meanOfLight([
+					{ linear: c, weight: a },
+					{ linear: d, weight: b }
+				]);
+				near(
+					meanOfLight([
+						{ linear: d, weight: b * factor },
+						{ linear: c, weight: a * factor }
+					]),
+					one
+				);
+			}),
+			{ seed: 1 }
+		);
+	});
+
+	it('the mean of light is culori 4.0.2’s interpolation in linear light', () => {
+		const lrgb = converter('lrgb');
+		checkAgainst({ method: 'Mix by light', source: 'culori 4.0.2 interpolate lrgb', tolerance: 1e-9 }, (deviation) => {
+			for (const share of [0.1, 0.37, 0.5, 0.9]) {
+				const { r, g, b } = lrgb(interpolate(['#b3392b', '#2f5f86'], 'lrgb')(share));
+				const ours = meanOfLight([
+					{ linear: linear('#b3392b'), weight: 1 - share },
+					{ linear: linear('#2f5f86'), weight: share }
+				]);
+				[r, g, b].forEach((x, i) => deviation(ours[i]!, x));
+			}
+		});
+	});
+
+	it('refuses parts that are no parts', () => {
+		for (const w of [-1, 0, Number.NaN, Infinity])
+			expect(() => meanOfLight([{ linear: [1, 1, 1], weight: w }])).toThrow(Problem);
+		expect(() => addLights([])).toThrow(Problem);
+	});
+});
+
+describe('filters', () => {
+	it('yellow and cyan let green through, yellow and blue nothing (subtractive mixing, common practice)', () => {
+		near(
+			throughFilters([
+				{ linear: linear('yellow'), weight: 1 },
+				{ linear: linear('cyan'), weight: 1 }
+			]),
+			linear('lime')
+		);
+		near(
+			throughFilters([
+				{ linear: linear('yellow'), weight: 1 },
+				{ linear: linear('blue'), weight: 1 }
+			]),
+			[0, 0, 0]
+		);
+	});
+
+	it('a filter twice as thick is the filter laid over itself; a clear one changes nothing (Beer–Lambert)', () => {
+		fc.assert(
+			fc.property(colour, (c) => {
+				const single = { linear: c, weight: 1 };
+				near(throughFilters([{ linear: c, weight: 2 }]), throughFilters([single, single]));
+				near(throughFilters([single, { linear: [1, 1, 1], weight: 1 }]), c);
+				near(multipliedOnScreen(c, [1, 1, 1]), c);
+			}),
+			{ seed: 2 }
+		);
+	});
+
+	it('layers of one filter on white follow the tables of Weber and Fechner’s law', () => {
+		checkAgainst(
+			{ method: 'Layers of a filter, L*', source: 'tests/reference/weber-fechner.json', tolerance: 1e-3 },
+			(deviation) => {
+				for (const row of weberFechner.rows) {
+					if (!row.id.startsWith('layers-')) continue;
+					row.layers!.forEach((layers, i) => {
+						const [y] = layers === 0 ? [1] : throughFilters([{ linear: [row.T!, row.T!, row.T!], weight: layers }]);
+						deviation(luminanceToValue(y), row.Lstar![i]!);
+					});
+				}
+			}
+		);
+	});
+});
+
+describe('middles and halving', () => {
+	it('the middle mixture looks equally far from both parents, for any parents', () => {
+		fc.assert(
+			fc.property(colour, colour, (one, other) => {
+				const { linear: middle } = middleMixture(one, other);
+				const [a, b] = [differenceOfLinear(one, middle), differenceOfLinear(middle, other)];
+				fc.pre(a + b > 1);
+				// CIEDE2000 jumps at opposite hues, and a middle cannot stand on a jump.
+				if (Math.abs(a - b) > 1e-6) expect(Math.abs(a - b)).toBeLessThan(0.12 * (a + b));
+			}),
+			{ seed: 3, numRuns: 400 }
+		);
+	});
+
+	it('halving again and again is the scale by equal shares: 1, 3, 7 between', () => {
+		for (const method of METHODS.filter((name) => !['oklch', 'lch', 'hsb'].includes(name))) {
+			const tree = halve(linear('#b3392b'), linear('#6f5f76'), method, 3);
+			expect(tree.map((level) => level.length)).toEqual([1, 3, 7]);
+			const parents = ['#b3392b', '#6f5f76'].map(readColour);
+			const { steps } = makeScale({ recipe: 'interval', parents, between: 7, method, spacing: 'shares' });
+			tree[2]!.forEach((colourOfTree, i) => near(colourOfTree, steps[i + 1]!.linear, 6));
+		}
+		expect(() => halve([0, 0, 0], [1, 1, 1], 'oklab', 7)).toThrow(Problem);
+	});
+
+	it('a stroke laid again covers the same share of what is left', () => {
+		fc.assert(
+			fc.property(
+				colour,
+				colour,
+				fc.double({ min: 0, max: 1, noNaN: true }),
+				fc.integer({ min: 1, max: 12 }),
+				(ground, stroke, strength, n) => {
+					near(
+						layStrokes(layStrokes(ground, stroke, strength, n - 1), stroke, strength, 1),
+						layStrokes(ground, stroke, strength, n)
+					);
+					near(layStrokes(ground, stroke, strength, 0), ground);
+					near(layStrokes(ground, stroke, 1, n), stroke);
+				}
+			),
+			{ seed: 4 }
+		);
+	});
+});
+
+describe('overlap (Metelli 1974)', () => {
+	const [dark, light] = [linear('#5b4636'), linear('#c9b28a')];
+
+	it('a crossing between its parents reads as transparent, and the figure it is like lies in front', () => {
+		expect(judgeOverlap(dark, light, overlapOf(dark, light, -0.4))).toMatchObject({
+			transparent: true,
+			front: 'first'
+		});
+		expect(judgeOverlap(dark, light, overlapOf(dark, light, 0.4))).toMatchObject({
+			transparent: true,
+			front: 'second'
+		});
+		expect(judgeOverlap(dark, light, overlapOf(dark, light, 0))).toMatchObject({ transparent: true, front: 'level' });
+	});
+
+	it('any crossing made by the slider reads as transparent, and swapping the figures swaps which is in front', () => {
+		fc.assert(
+			fc.property(colour, colour, fc.double({ min: -0.95, max: 0.95, noNaN: true }), (one, other, front) => {
+				const verdict = judgeOverlap(one, other, overlapOf(one, other, front));
+				expect(verdict.transparent).toBe(true);
+				const swapped = judgeOverlap(other, one, overlapOf(other, one, -front)).front;
+				expect(swapped).toBe({ first: 'second', second: 'first', level: 'level' }[verdict.front]);
+			}),
+			{ seed: 5 }
+		);
+	});
+
+	it('a crossing lighter or darker than both, or of another hue, reads as a third figure, with the reason', () => {
+		expect(judgeOverlap(dark, light, [1, 1, 1])).toMatchObject({ transparent: false });
+		expect(judgeOverlap(dark, light, [0, 0, 0]).reason).toContain('change places');
+		expect(judgeOverlap(dark, light, linear('#2f8f86')).reason).toContain('not between');
+	});
+
+	it('wholly in front means opaque: the crossing is the figure itself', () => {
+		near(overlapOf(dark, light, -1), dark);
+		near(overlapOf(dark, light, 1), light);
+	});
+});
