@@ -1,9 +1,20 @@
 /** What can go wrong when the core is given something it cannot use. One code for one cause. */
-export type ProblemCode = 'colour-text' | 'count' | 'parents' | 'end-grey' | 'pin' | 'scheme' | 'relatives' | 'parts';
+export type ProblemCode =
+	| 'colour-text'
+	| 'count'
+	| 'parents'
+	| 'end-grey'
+	| 'pin'
+	| 'scheme'
+	| 'relatives'
+	| 'parts'
+	| 'file'
+	| 'brief'
+	| 'picture';
 
 /**
  * The only error that the core throws: what was wrong, where, and what would be right.
- * `place` is the index of the first character that does not fit, where the input was a text.
+ * `place` is where: the index of the first character of a colour text that does not fit, or the line of a file, from 1.
  */
 export class Problem extends Error {
 	override readonly name = 'Problem';

@@ -1,5 +1,9 @@
 import { type Triple } from '../colour/vector';
 import { readColour } from '../colour/read';
+import { writeColour } from '../colour/write';
+import { type Space } from '../colour/colour';
+import { Problem } from '../problem';
+import { checkLength, checkList, type NamedColour } from './colour-list';
 
 /**
  * The colours of a scale as a design tokens file: the Design Tokens Community Group format (2025.10), with the colour
@@ -18,4 +22,101 @@ export function scaleColoursToTokens(name: string, hexes: readonly string[]): st
 
 function components(hex: string): Triple {
 	return readColour(hex).channels.map((channel) => Number(channel.toFixed(5))) as Triple;
+}
+
+/** The colour spaces of the format's colour module that we know, as ours. */
+const SPACES: Readonly<Record<string, Space>> = {
+	srgb: 'srgb',
+	'srgb-linear': 'srgb-linear',
+	'display-p3': 'display-p3',
+	hsl: 'hsl',
+	hwb: 'hwb',
+	lab: 'lab',
+	lch: 'lch',
+	oklab: 'oklab',
+	oklch: 'oklch',
+	'xyz-d65': 'xyz-d65',
+	'xyz-d50': 'xyz-d50'
+};
+/** Spaces whose second and third components the format counts in percent. */
+const IN_PERCENT = new Set<Space>(['hsl', 'hwb']);
+const DEEPEST = 30;
+
+type Json = Readonly<Record<string, unknown>>;
+const isObject = (value: unknown): value is Json =>
+	typeof value === 'object' && value !== null && !Array.isArray(value);
+const refuse = (path: string, message: string, expected: string): Problem =>
+	new Problem('file', `At ${path}: ${message}`, expected);
+
+/**
+ * The colours of a design tokens file, with their paths as names: values as objects or CSS text, types inherited from
+ * groups, references such as {dyes.madder} followed.
+ * @throws Problem `file` with the path of the token and what was expected.
+ */
+export function readDesignTokens(text: string): NamedColour[] {
+	checkLength(text);
+	let root: unknown;
+	try {
+		root = JSON.parse(text);
+	} catch {
+		throw new Problem('file', 'This is no JSON.', 'a design tokens file, which is one JSON object', 1);
+	}
+	if (!isObject(root)) throw new Problem('file', 'This is no design tokens file.', 'one JSON object', 1);
+	const found: NamedColour[] = [];
+	walk(root, [], null, root, found);
+	return checkList(found, 'tokens of type color');
+}
+
+function walk(node: Json, path: readonly string[], inherited: unknown, root: Json, found: NamedColour[]): void {
+	if (path.length > DEEPEST)
+		throw refuse(path.slice(0, 4).join('.'), 'groups stand too deep in each other.', `at most ${DEEPEST} levels`);
+	const type = node.$type ?? inherited;
+	if ('$value' in node) {
+		if (type === 'color') found.push({ name: path.join('.'), text: valueOf(node.$value, path.join('.'), root, 0) });
+		return;
+	}
+	for (const [key, child] of Object.entries(node))
+		if (!key.startsWith('$') && isObject(child)) walk(child, [...path, key], type, root, found);
+}
+
+function valueOf(value: unknown, path: string, root: Json, followed: number): string {
+	if (typeof value === 'string') {
+		const reference = /^\{([^{}]+)\}$/.exec(value)?.[1];
+		if (reference === undefined) return cssText(value, path);
+		if (followed >= DEEPEST)
+			throw refuse(path, 'its references go round in a circle.', 'references that end at a colour');
+		const target = reference
+			.split('.')
+			.reduce<unknown>((node, key) => (isObject(node) && Object.hasOwn(node, key) ? node[key] : undefined), root);
+		if (!isObject(target) || !('$value' in target))
+			throw refuse(path, `it refers to {${reference.slice(0, 60)}}, which is not there.`, 'the path of a token');
+		return valueOf(target.$value, path, root, followed + 1);
+	}
+	if (!isObject(value)) throw refuse(path, 'its value is no colour.', 'a colour object, CSS text or a reference');
+	const space =
+		typeof value.colorSpace === 'string' && Object.hasOwn(SPACES, value.colorSpace)
+			? SPACES[value.colorSpace]
+			: undefined;
+	const parts = Array.isArray(value.components)
+		? value.components.map((part: unknown) => (part === 'none' ? 0 : part))
+		: [];
+	const numbers = parts.filter((part): part is number => typeof part === 'number' && Number.isFinite(part));
+	if (!space || parts.length !== 3 || numbers.length !== 3)
+		throw refuse(
+			path,
+			'its value is no colour that can be read.',
+			'a known colorSpace and three numbers as components'
+		);
+	const scale = IN_PERCENT.has(space) ? 0.01 : 1;
+	return writeColour({ space, channels: [numbers[0]!, numbers[1]! * scale, numbers[2]! * scale], alpha: 1 });
+}
+
+function cssText(text: string, path: string): string {
+	try {
+		readColour(text);
+		return text;
+	} catch (error) {
+		if (!(error instanceof Problem)) throw error;
+		throw refuse(path, `“${text.slice(0, 40)}” is no colour. ${error.message}`, error.expected);
+	}
 }
