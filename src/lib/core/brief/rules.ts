@@ -1,0 +1,41 @@
+import { type Wheel } from '../scheme/wheel';
+import { type Recipe } from '../scale/recipe';
+
+/** What a brief can ask of a scale: plain data, so that it can be stored, sent and written by an educator. */
+export type ScaleRule =
+	| { readonly rule: 'recipe'; readonly is: Recipe }
+	/** Steps between, from least to most. */
+	| { readonly rule: 'count'; readonly least: number; readonly most: number }
+	/** Temperature of one parent, by its place from 0, or of all. */
+	| { readonly rule: 'temperature'; readonly of: number | 'all'; readonly is: 'warm' | 'cool' }
+	/** The angle between the first two parents on a wheel, in degrees. */
+	| { readonly rule: 'separation'; readonly wheel: Wheel; readonly least: number; readonly most: number }
+	/** High: every step at least this light (L*, 65 unless set); low: every step at most this light (40 unless set). */
+	| { readonly rule: 'key'; readonly is: 'high' | 'low'; readonly limit?: number }
+	/** No parent is a pure hue, as full as the screen has it. */
+	| { readonly rule: 'not-pure' }
+	| { readonly rule: 'value-one-way' }
+	/** All values within so many L*. */
+	| { readonly rule: 'value-equal'; readonly within: number }
+	| { readonly rule: 'evenness'; readonly least: number }
+	/** Every parent within so many ΔE00 of a colour of the palette (CSS texts). */
+	| { readonly rule: 'uses-palette'; readonly palette: readonly string[]; readonly within: number };
+
+/** What a brief can ask of figures on grounds; colours in linear sRGB come with the question. */
+export type GroundRule =
+	| { readonly rule: 'overlap-transparent' }
+	/** The figures are one and the same colour, within so many ΔE00. */
+	| { readonly rule: 'figures-identical'; readonly within: number }
+	/** The grounds differ by at least so many ΔE00. */
+	| { readonly rule: 'grounds-differ'; readonly least: number };
+
+/** Whether a rule is met, why in words, and the step (from 1) that breaks it, where one does. */
+export interface Verdict {
+	readonly holds: boolean;
+	readonly reason: string;
+	readonly step: number | null;
+}
+
+/** Key limits where a brief sets none (common practice, no source). */
+export const HIGH_KEY = 65;
+export const LOW_KEY = 40;

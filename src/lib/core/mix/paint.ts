@@ -1,0 +1,35 @@
+import { showLinear } from '../colour/shown';
+import { type Triple } from '../colour/vector';
+import { totalOf, type Part } from './light';
+import { BANDS, linearToSpectrum, spectrumToLinear } from './spectrum';
+
+/** Absorption over scattering of a layer that hides its ground, from its reflectance 0–1: P. Kubelka, F. Munk (1931). */
+export const absorption = (reflectance: number): number => (1 - reflectance) ** 2 / (2 * reflectance);
+
+/** Reflectance of a hiding layer from absorption over scattering: the way back. */
+export const reflectance = (ks: number): number => 1 + ks - Math.sqrt(ks * ks + 2 * ks);
+
+/** No paint swallows all light of a band; without this, one drop of pure screen blue would blacken everything. */
+const LEAST = 0.015;
+/** White pigment scatters, others mostly absorb: no paint is lighter than this. */
+const MOST = 0.995;
+
+/**
+ * Paints stirred together: absorption over scattering of their reconstructed reflectances, mixed by concentration
+ * (Kubelka–Munk with one constant, D. R. Duncan 1940). Colours in linear sRGB 0–1. What the bounds of a real paint leave
+ * out of a colour is carried along in proportion, so that a colour mixed with itself is itself.
+ */
+export function mixPaint(parts: readonly Part[]): Triple {
+	const total = totalOf(parts);
+	const mixed = new Float64Array(BANDS);
+	const left: Triple = [0, 0, 0];
+	for (const { linear, weight } of parts) {
+		const share = weight / total;
+		const curve = linearToSpectrum(linear).map((x) => Math.min(MOST, Math.max(LEAST, x)));
+		const painted = spectrumToLinear(curve);
+		for (let i = 0; i < 3; i++) left[i] = left[i]! + share * (linear[i]! - painted[i]!);
+		for (let band = 0; band < BANDS; band++) mixed[band] = mixed[band]! + share * absorption(curve[band]!);
+	}
+	const painted = spectrumToLinear(mixed.map(reflectance));
+	return showLinear([painted[0] + left[0], painted[1] + left[1], painted[2] + left[2]]).linear;
+}
