@@ -9,9 +9,9 @@ import { d50ToD65, d65ToD50, linearToXyz, WHITE_D50, xyzToLinear } from '../colo
 
 /**
  * How two colours are mixed: straight in OKLab, in CIE Lab (D50), by light (linear sRGB) or on screen (encoded sRGB);
- * or round the wheel in OKLCH, LCh or HSB.
+ * or round the wheel in OKLCH, LCh or HSB; or stirred as paint.
  */
-export const METHODS = ['oklab', 'lab', 'light', 'screen', 'oklch', 'lch', 'hsb'] as const;
+export const METHODS = ['oklab', 'lab', 'light', 'screen', 'oklch', 'lch', 'hsb', 'paint'] as const;
 export type Method = (typeof METHODS)[number];
 
 /** Where the hue stands among a round method's coordinates, or −1 for a straight one. */
@@ -22,7 +22,8 @@ export const HUE_PLACE: Readonly<Record<Method, number>> = {
 	screen: -1,
 	oklch: 2,
 	lch: 2,
-	hsb: 0
+	hsb: 0,
+	paint: -1
 };
 /** Where the chroma or saturation stands, and under which size the hue means nothing. */
 export const CHROMA_PLACE = 1;
@@ -33,7 +34,8 @@ export const POWERLESS: Readonly<Record<Method, number>> = {
 	screen: 0,
 	oklch: 1e-4,
 	lch: 0.02,
-	hsb: 1e-4
+	hsb: 1e-4,
+	paint: 0
 };
 
 /** A colour on the way as a screen can show it: linear sRGB 0–1, and whether it had to be brought into the gamut. */
@@ -53,6 +55,7 @@ export function toCoordinates(method: Method, linear: Triple): Triple {
 		case 'lab':
 			return toLab(linear);
 		case 'light':
+		case 'paint':
 			return linear;
 		case 'screen':
 			return encode(linear);
@@ -83,6 +86,7 @@ export function fromCoordinates(method: Method, [x, y, z]: Triple): PathPoint {
 		case 'lab':
 			return fromLab([x, y, z]);
 		case 'light':
+		case 'paint':
 			return { linear: [x, y, z], mapped: false };
 		case 'screen':
 			return { linear: decode([x, y, z]), mapped: false };

@@ -2,6 +2,7 @@ import { holdLuminance } from '../colour/hold-luminance';
 import { linearToOklab } from '../colour/oklab';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
+import { mixPaint } from '../mix/paint';
 import {
 	CHROMA_PLACE,
 	fromCoordinates,
@@ -39,6 +40,15 @@ function takeRoute(method: Method, start: Triple, end: Triple, route: Route): vo
 	else end[hue] = start[hue]! + hueTurn(start[hue]!, end[hue]!, route);
 }
 
+/** Two paints in parts 1 − t and t. */
+function stirred(from: Triple, to: Triple, t: number): PathPoint {
+	const parts = [
+		{ linear: from, weight: 1 - t },
+		{ linear: to, weight: t }
+	];
+	return { linear: mixPaint(parts), mapped: false };
+}
+
 /** The point at share t (0 is the start, 1 the end) of a path. */
 export function pointOn({ method, from, to, level }: Path, t: number): PathPoint {
 	const x = from[0] + (to[0] - from[0]) * t;
@@ -46,7 +56,7 @@ export function pointOn({ method, from, to, level }: Path, t: number): PathPoint
 	const z = from[2] + (to[2] - from[2]) * t;
 	// In OKLab a and b are at hand; lightness is then set so that the luminance stays.
 	if (method === 'oklab') return level === null ? fromOklab(x, y, z) : holdLuminance(level, y, z);
-	const point = fromCoordinates(method, [x, y, z]);
+	const point = method === 'paint' ? stirred(from, to, t) : fromCoordinates(method, [x, y, z]);
 	if (level === null || method === 'light') return point;
 	const [, a, b] = linearToOklab(point.linear[0], point.linear[1], point.linear[2]);
 	return holdLuminance(level, a, b);

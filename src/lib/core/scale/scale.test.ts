@@ -249,7 +249,7 @@ it('routes are those of CSS Color 4 §12.4', () => {
 	}
 });
 
-const MODES: Record<Method, 'oklab' | 'lab' | 'lrgb' | 'rgb' | 'oklch' | 'lch' | 'hsv'> = {
+const MODES: Record<Exclude<Method, 'paint'>, 'oklab' | 'lab' | 'lrgb' | 'rgb' | 'oklch' | 'lch' | 'hsv'> = {
 	oklab: 'oklab',
 	lab: 'lab',
 	light: 'lrgb',
@@ -258,7 +258,8 @@ const MODES: Record<Method, 'oklab' | 'lab' | 'lrgb' | 'rgb' | 'oklch' | 'lch' |
 	lch: 'lch',
 	hsb: 'hsv'
 };
-describe.each(METHODS)('steps mixed in %s', (method) => {
+const modes = Object.keys(MODES) as Exclude<Method, 'paint'>[];
+describe.each(modes)('steps mixed in %s', (method) => {
 	it('are those of culori 4.0.2’s interpolation, where no gamut mapping is needed', () => {
 		const next = seeded(31);
 		// culori rounds its Bradford matrix, which shows in Lab and LCh.
@@ -291,4 +292,16 @@ it('refuses a number of steps that cannot be, parents that are missing, and pins
 	const twice = [1, 1].map((step) => ({ step, hex: '#ffffff' }));
 	expect(() => make({ ...given, between: 3, pins: twice })).toThrow(/pinned/);
 	expect(luminanceToValue(luminance(1, 1, 1))).toBeCloseTo(100, 9);
+});
+
+it('as paint, yellow to blue passes through green (common practice, no source)', () => {
+	const { steps } = make({
+		recipe: 'interval',
+		parents: ['#fcd200', '#002185'],
+		between: 5,
+		method: 'paint',
+		spacing: 'shares'
+	});
+	expect(hueOf(steps[3]!.linear)).toBeGreaterThan(105);
+	expect(hueOf(steps[3]!.linear)).toBeLessThan(190);
 });

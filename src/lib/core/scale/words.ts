@@ -66,7 +66,11 @@ export const METHOD_WORDS: Readonly<Record<Method, { name: string; says: string 
 	},
 	oklch: { name: 'round the wheel, OKLCH', says: 'Hue turns, lightness and chroma go straight: no dull middle.' },
 	lch: { name: 'round the wheel, LCh', says: 'Hue turns in CIE LCh; lightness and chroma go straight.' },
-	hsb: { name: 'round the wheel, HSB', says: 'Hue turns on the light wheel: strong middles of uneven value.' }
+	hsb: { name: 'round the wheel, HSB', says: 'Hue turns on the light wheel: strong middles of uneven value.' },
+	paint: {
+		name: 'as paint',
+		says: 'Stirred as pigments are: yellow and blue give a green, and mixes are darker than light.'
+	}
 };
 
 export const SPACING_WORDS: Readonly<Record<Spacing, { name: string; says: string }>> = {
