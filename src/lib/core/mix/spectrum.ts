@@ -60,6 +60,12 @@ function inverse([a, b, c]: [Triple, Triple, Triple]): [Triple, Triple, Triple] 
 	return [0, 1, 2].map((i) => [x[i]! / size, y[i]! / size, z[i]! / size]) as [Triple, Triple, Triple];
 }
 
+const [RED, GREEN, BLUE] = ([0, 1, 2] as const).map((i) => Float64Array.from(SENSORS, (sensor) => sensor[i])) as [
+	Float64Array,
+	Float64Array,
+	Float64Array
+];
+
 /** A smooth reflectance, band by band, that gives a colour (linear sRGB 0–1) back under `spectrumToLinear`. */
 export function linearToSpectrum([r, g, b]: ReadonlyTriple): Float64Array {
 	return Float64Array.from(PRIMARIES, (primary) => r * primary[0] + g * primary[1] + b * primary[2]);
@@ -67,13 +73,14 @@ export function linearToSpectrum([r, g, b]: ReadonlyTriple): Float64Array {
 
 /** The colour of a reflectance, in linear sRGB. */
 export function spectrumToLinear(spectrum: Float64Array): Triple {
-	let [r, g, b] = [0, 0, 0];
+	let r = 0;
+	let g = 0;
+	let b = 0;
 	for (let band = 0; band < BANDS; band++) {
-		const sensor = SENSORS[band]!;
 		const reflected = spectrum[band]!;
-		r += sensor[0] * reflected;
-		g += sensor[1] * reflected;
-		b += sensor[2] * reflected;
+		r += RED[band]! * reflected;
+		g += GREEN[band]! * reflected;
+		b += BLUE[band]! * reflected;
 	}
 	return [r, g, b];
 }
