@@ -4,6 +4,7 @@ import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { complement } from '../scheme/turn-hue';
+import { type PathPoint } from './mixing';
 import { hueTurn } from './route';
 import { type ScaleSpec } from './spec';
 import { wayThrough, type Stop, type Way } from './way';
@@ -12,6 +13,7 @@ import { wayThrough, type Stop, type Way } from './way';
 export interface Fixed {
 	readonly step: number;
 	readonly linear: Triple;
+	readonly mapped: boolean;
 	readonly parent: number | null;
 	readonly pinned: boolean;
 }
@@ -99,30 +101,59 @@ function hueWay(spec: ScaleSpec, [from, to]: readonly Triple[]): Way {
 	return { kind: 'turn', y: luminance(...from!), chroma: spec.greatestChroma ? null : chroma, hue, turn };
 }
 
+/** A step set by hand, as a screen can show it. */
+export interface Pin extends PathPoint {
+	readonly step: number;
+}
+
 /**
- * Works out the way of a scale and its fixed steps. `parents` are in linear sRGB as a screen shows them, `pins` likewise.
+ * Works out the way of a scale and its fixed steps, in their order. Parents and pins come as a screen shows them.
  * @throws Problem `end-grey` for a grey on the wrong side, `parents` for places that do not fit.
  */
-export function planScale(
+export function planScale(spec: ScaleSpec, shown: readonly PathPoint[], pins: readonly Pin[]): Plan {
+	const { recipe, method, route = 'shorter' } = spec;
+	const intervals = spec.between + 1;
+	const parents = shown.map(({ linear }) => linear);
+	const end = (step: number, linear: Triple, parent: number | null): Fixed => ({
+		step,
+		linear,
+		mapped: parent !== null && shown[parent]!.mapped,
+		parent,
+		pinned: false
+	});
+
+	if (recipe === 'hue-steps' && pins.length === 0) {
+		// The steps themselves are all reckoned, the far end too: nothing stands but the parent, where its chroma is held.
+		return { way: hueWay(spec, parents), fixed: spec.greatestChroma ? [] : [end(0, parents[0]!, 0)] };
+	}
+	const last = parents.length > 1 ? parents.length - 1 : null;
+	const pair = endsOf(spec, parents);
+	if (pair && pins.length === 0) {
+		const stops = [
+			{ at: 0, linear: pair[0] },
+			{ at: 1, linear: pair[1] }
+		];
+		const way = wayThrough(stops, method, recipe === 'tones-level', route);
+		return { way, fixed: [end(0, pair[0], 0), end(intervals, pair[1], recipe === 'interval' ? last : null)] };
+	}
+	return planBroken(spec, pair ?? [parents[0]!, parents.at(-1)!], parents, pins, end);
+}
+
+/** The plan of a scale with more stops than its two ends: a path, value steps, or steps set by hand. */
+function planBroken(
 	spec: ScaleSpec,
+	pair: [Triple, Triple],
 	parents: readonly Triple[],
-	pins: readonly { step: number; linear: Triple }[]
+	pins: readonly Pin[],
+	end: (step: number, linear: Triple, parent: number | null) => Fixed
 ): Plan {
 	const { recipe, method, route = 'shorter' } = spec;
 	const intervals = spec.between + 1;
-	const pinned = pins.map(({ step, linear }): Fixed => ({ step, linear, parent: null, pinned: true }));
-	const end = (step: number, linear: Triple, parent: number | null): Fixed => ({ step, linear, parent, pinned: false });
-
-	if (recipe === 'hue-steps' && pins.length === 0) {
-		// The steps themselves are all reckoned, the ends too: nothing stands but the parent where its chroma is held.
-		return { way: hueWay(spec, parents), fixed: spec.greatestChroma ? [] : [end(0, parents[0]!, 0)] };
-	}
-	const pair = endsOf(spec, parents) ?? [parents[0]!, parents.at(-1)!];
+	const between = pins.map((pin): Fixed => ({ ...pin, parent: null, pinned: true }));
 	let stops: Stop[] = [
 		{ at: 0, linear: pair[0] },
 		{ at: 1, linear: pair[1] }
 	];
-	const between: Fixed[] = [...pinned];
 	if (recipe === 'path') stops = pathStops(parents, spec.places);
 	if (recipe === 'value-steps') {
 		stops = [
@@ -135,12 +166,12 @@ export function planScale(
 	const set = between.map(({ step, linear }): Stop => ({ at: step / intervals, linear }));
 	const free = stops.filter(({ at }) => !set.some((stop) => stop.at === at));
 	const all = [...free, ...set].sort((one, other) => one.at - other.at);
-	const isLevel = recipe === 'tones-level' && pins.length === 0;
-	const twoParents = recipe === 'interval' || recipe === 'path' || recipe === 'hue-steps';
+	const manyParents = recipe === 'interval' || recipe === 'path' || recipe === 'hue-steps';
 	const fixed = [
 		end(0, all[0]!.linear, recipe === 'value-steps' ? null : 0),
 		...between,
-		end(intervals, all.at(-1)!.linear, twoParents ? parents.length - 1 : null)
+		end(intervals, all.at(-1)!.linear, manyParents ? parents.length - 1 : null)
 	];
-	return { way: wayThrough(all, method, isLevel, route), fixed: fixed.sort((one, other) => one.step - other.step) };
+	// Where steps are set by hand the value between them is free, for level tones too.
+	return { way: wayThrough(all, method, false, route), fixed: fixed.sort((one, other) => one.step - other.step) };
 }

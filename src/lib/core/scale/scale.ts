@@ -4,11 +4,11 @@ import { show } from '../colour/shown';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
-import { planScale, type Fixed } from './plan';
+import { planScale, type Fixed, type Pin } from './plan';
 import { PARENTS_OF } from './recipe';
 import { spaced } from './spacing';
 import { type ScaleSpec } from './spec';
-import { pointOnWay } from './way';
+import { pointOnWay, type Way } from './way';
 
 /** One colour of a scale, as a screen can show it. */
 export interface Step {
@@ -52,37 +52,38 @@ export function makeScale(spec: ScaleSpec): Scale {
 
 	const parents = spec.parents.slice(0, most).map(show);
 	const intervals = between + 1;
-	const pins = shownPins(spec.pins ?? [], intervals);
-	const { way, fixed } = planScale(
-		spec,
-		parents.map(({ linear }) => linear),
-		pins
-	);
-	const mapped = (step: Fixed): boolean =>
-		step.parent !== null ? parents[step.parent]!.mapped : (pins.find((pin) => pin.step === step.step)?.mapped ?? false);
+	const { way, fixed } = planScale(spec, parents, shownPins(spec.pins ?? [], intervals));
+	const standing: (Fixed | undefined)[] = new Array(intervals + 1).fill(undefined);
+	for (const here of fixed) standing[here.step] = here;
 
-	const steps: Step[] = [];
-	const bounds = [...new Set([0, ...fixed.map(({ step }) => step), intervals])];
-	for (let section = 0; section < bounds.length - 1; section++) {
-		const [start, stop] = [bounds[section]!, bounds[section + 1]!];
+	const steps: Step[] = [stepAt(way, standing[0], 0)];
+	// Spacing works from one standing step to the next.
+	for (let start = 0; start < intervals;) {
+		let stop = start + 1;
+		while (stop < intervals && !standing[stop]) stop++;
 		const shares = spaced(way, spacing, stop - start, bias, start / intervals, stop / intervals);
-		for (let i = section === 0 ? 0 : 1; i < shares.length; i++) {
-			// What is fixed bounds a section.
-			const bound = i === 0 || i === shares.length - 1;
-			const here = bound ? fixed.find(({ step }) => step === start + i) : undefined;
-			const point = here ? { linear: here.linear, mapped: mapped(here) } : pointOnWay(way, shares[i]!);
-			steps.push(toStep(point.linear, point.mapped, shares[i]!, here?.parent ?? null, here?.pinned ?? false));
-		}
+		for (let i = 1; i < shares.length; i++) steps.push(stepAt(way, standing[start + i], shares[i]!));
+		start = stop;
 	}
 	return { steps, between, inAll: between + 2 };
 }
 
-function shownPins(pins: NonNullable<ScaleSpec['pins']>, intervals: number) {
+function shownPins(pins: NonNullable<ScaleSpec['pins']>, intervals: number): Pin[] {
+	if (pins.length === 0) return [];
 	const steps = pins.map(({ step }) => step);
 	const fits = steps.every((step) => Number.isInteger(step) && step > 0 && step < intervals);
 	if (!fits || new Set(steps).size !== steps.length)
 		throw new Problem('pin', 'A step cannot be pinned there.', 'one pin for a step between the ends');
-	return pins.map(({ step, colour }) => ({ step, ...show(colour) }));
+	return pins.map(({ step, colour }) => {
+		const { linear, mapped } = show(colour);
+		return { step, linear, mapped };
+	});
+}
+
+function stepAt(way: Way, here: Fixed | undefined, share: number): Step {
+	if (here) return toStep(here.linear, here.mapped, share, here.parent, here.pinned);
+	const { linear, mapped } = pointOnWay(way, share);
+	return toStep(linear, mapped, share, null, false);
 }
 
 function toStep(linear: Triple, mapped: boolean, share: number, parent: number | null, pinned: boolean): Step {
