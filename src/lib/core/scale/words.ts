@@ -74,7 +74,7 @@ export const METHOD_WORDS: Readonly<Record<Method, { name: string; says: string 
 };
 
 export const SPACING_WORDS: Readonly<Record<Spacing, { name: string; says: string }>> = {
-	shares: { name: 'equal shares', says: 'Each step takes the same share more of the end.' },
+	shares: { name: 'equal shares', says: 'Each step takes an equal share more of the end.' },
 	differences: { name: 'equal differences', says: 'Each step looks as far from the next as any other.' },
 	doubling: { name: 'doubling', says: 'Each step adds as much of the end as all before it together.' },
 	curve: { name: 'along a curve', says: 'Steps crowd towards one end, as far as the curve is bent.' }

@@ -43,6 +43,7 @@
 
 	async function savePng() {
 		if (!workbench.plate) return;
+		notices.say('Making the picture …');
 		const trouble = await downloadPng(workbench.plate, workbench.document.linked);
 		if (trouble) notices.say(trouble);
 	}
