@@ -35,8 +35,8 @@
 
 	$effect(() => {
 		if (!chart) return;
-		if (drawn === frame) chart.setOption(series, { silent: true });
-		else chart.setOption({ ...frame, ...series }, { notMerge: true });
+		if (drawn !== frame) chart.setOption(frame, { notMerge: true });
+		chart.setOption(series, { silent: true });
 		drawn = frame;
 		// Painted now, not in the next frame.
 		chart.getZr().flush();

@@ -3,26 +3,32 @@
 
 	/** A drawing on screen: the same shapes that the files are made of. What is on it is said in words elsewhere. */
 	let { drawing }: { drawing: Drawing } = $props();
+
+	// Kind by kind, so that a turn of a dial asks of no shape what it is. Only bars ever lie over each other, and they keep
+	// their order; rules and words lie beside them.
+	const bars = $derived(drawing.shapes.filter((shape) => shape.kind === 'bar'));
+	const rules = $derived(drawing.shapes.filter((shape) => shape.kind === 'rule'));
+	const texts = $derived(drawing.shapes.filter((shape) => shape.kind === 'words'));
 </script>
 
 <svg viewBox="0 0 {drawing.width} {drawing.height}" shape-rendering="crispEdges" aria-hidden="true">
 	<rect width="100%" height="100%" fill={drawing.ground} />
-	{#each drawing.shapes as shape, i (i)}
-		{#if shape.kind === 'bar'}
-			<rect x={shape.x} y={shape.y} width={shape.width} height={shape.height} fill={shape.fill} />
-		{:else if shape.kind === 'words'}
-			<text
-				x={shape.x}
-				y={shape.y}
-				font-family={FACES[shape.face]}
-				font-size={shape.size}
-				font-weight={weightOf(shape)}
-				text-anchor={shape.anchor}
-				fill={shape.fill}>{shape.words}</text
-			>
-		{:else}
-			<path d="M{shape.x1} {shape.y1}L{shape.x2} {shape.y2}" stroke={shape.stroke} fill="none" />
-		{/if}
+	{#each bars as { x, y, width, height, fill }, i (i)}
+		<rect {x} {y} {width} {height} {fill} />
+	{/each}
+	{#each rules as { x1, y1, x2, y2, stroke }, i (i)}
+		<path d="M{x1} {y1}L{x2} {y2}" {stroke} fill="none" />
+	{/each}
+	{#each texts as text, i (i)}
+		<text
+			x={text.x}
+			y={text.y}
+			font-family={FACES[text.face]}
+			font-size={text.size}
+			font-weight={weightOf(text)}
+			text-anchor={text.anchor}
+			fill={text.fill}>{text.words}</text
+		>
 	{/each}
 </svg>
 

@@ -47,6 +47,17 @@
 		return held.kind === 'step' ? held.step === index : held.index === step.parent;
 	}
 
+	/**
+	 * Code and value of the step that is held, for screen readers: said when a step is reached. They stand here once and not
+	 * in the name of each of many buttons, which would all have to be named anew at every turn of a dial.
+	 */
+	const heldWords = $derived.by((): string => {
+		const held = workbench.held;
+		const row = held && held.kind !== 'linked' ? plate.scales.findIndex(({ id }) => id === held.scale) : -1;
+		const step = scales[row]?.steps.find((each, i) => isHeld(row, i, each));
+		return step ? `${step.hex}, value ${step.value.toFixed(0)}` : '';
+	});
+
 	let surface = $state<HTMLElement>();
 
 	function focusStep(row: number, index: number) {
@@ -87,6 +98,7 @@
 </script>
 
 <div class="surface" bind:this={surface}>
+	<p class="unseen" aria-live="polite">{heldWords}</p>
 	<PlateDrawing {drawing} />
 	<div class="title" style:height={down(54)}>
 		<TitleField
@@ -120,7 +132,7 @@
 				aria-pressed={held}
 				aria-label="{RECIPE_WORDS[decision.recipe].name}, step {i + 1} of {scales[row]!.inAll}{step.parent === null
 					? ''
-					: ', parent'}: {step.hex}, value {step.value.toFixed(0)}"
+					: ', parent'}"
 				onclick={() => workbench.hold(heldOf(row, i, step))}
 				onfocus={() => workbench.hold(heldOf(row, i, step))}
 				onkeydown={(event) => goByKey(event, row, i)}

@@ -1,4 +1,4 @@
-import { type Readings } from '$lib/core/scale/readings';
+import { NO_DIFFERENCE, type Readings } from '$lib/core/scale/readings';
 import { type Scale } from '$lib/core/scale/scale';
 import { type ChartOption } from '$lib/ui/charts';
 
@@ -47,30 +47,31 @@ export function chartFrame(inAll: number): ChartOption {
 				axisLabel: { show: false },
 				splitLine: { lineStyle: { color: HAIRLINE } }
 			},
-			{ type: 'value', gridIndex: 1, min: 0, axisLabel: { show: false }, splitLine: { show: false } }
-		]
-	};
-}
-
-/** What follows a dial: a dot for each step's value, in the step's colour, and a bar for each ΔE00 to the next. */
-export function chartSeries({ steps }: Scale, { differences }: Readings): ChartOption {
-	return {
+			{ type: 'value', gridIndex: 1, min: 0, max: 1, axisLabel: { show: false }, splitLine: { show: false } }
+		],
 		series: [
 			{
 				type: 'line',
 				symbol: 'circle',
-				symbolSize: steps.length > 25 ? 6 : 11,
+				symbolSize: inAll > 25 ? 6 : 11,
 				lineStyle: { color: INK, width: 1.2 },
-				data: steps.map(({ value, hex }) => ({ value, itemStyle: { color: hex, borderColor: INK, borderWidth: 0.8 } }))
+				itemStyle: { borderColor: INK, borderWidth: 0.8 }
 			},
-			{
-				type: 'bar',
-				xAxisIndex: 1,
-				yAxisIndex: 1,
-				barCategoryGap: '22%',
-				itemStyle: { color: '#474747' },
-				data: [...differences]
-			}
+			{ type: 'bar', xAxisIndex: 1, yAxisIndex: 1, barCategoryGap: '22%', itemStyle: { color: '#474747' } }
+		]
+	};
+}
+
+/**
+ * What follows a dial: a dot for each step's value, in the step's colour, and a bar for each ΔE00 to the next, as a share of
+ * the largest, so that the axis stays as it is. The numbers are said above the bars.
+ */
+export function chartSeries({ steps }: Scale, { differences }: Readings): ChartOption {
+	const largest = Math.max(...differences, NO_DIFFERENCE);
+	return {
+		series: [
+			{ data: steps.map(({ value, hex }) => ({ value, itemStyle: { color: hex } })) },
+			{ data: differences.map((difference) => difference / largest) }
 		]
 	};
 }
