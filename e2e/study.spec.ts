@@ -208,6 +208,11 @@ test('plates are added, renamed, moved by drag and by keyboard, duplicated, dele
 	await page.keyboard.press('Alt+ArrowUp');
 	await expect(names).toHaveText(['Tints of madder', 'Tints of woad', 'Tints of weld']);
 	await page.keyboard.press('F2');
+	await page.keyboard.type('Thought better of it');
+	await page.keyboard.press('Escape');
+	await expect(names).toHaveText(['Tints of madder', 'Tints of woad', 'Tints of weld']);
+	await page.getByRole('button', { name: /^Plate 2:/ }).focus();
+	await page.keyboard.press('F2');
 	await page.keyboard.type('Vat three');
 	await page.keyboard.press('Enter');
 	await expect(names).toHaveText(['Tints of madder', 'Vat three', 'Tints of weld']);

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { type StudyLine } from '$lib/model/requests';
-	import { focusHere } from '$lib/ui/focus-here';
 	import Menu from '$lib/ui/Menu.svelte';
+	import RenameField from '$lib/ui/RenameField.svelte';
 
 	interface Props {
 		study: StudyLine;
@@ -15,12 +15,6 @@
 
 	const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 	let renaming = $state(false);
-
-	function rename(typed: string) {
-		renaming = false;
-		const title = typed.trim();
-		if (title !== '' && title !== study.title) onrename(title);
-	}
 </script>
 
 <article>
@@ -33,18 +27,7 @@
 	</a>
 	<div class="words">
 		{#if renaming}
-			<input
-				class="field"
-				value={study.title}
-				maxlength="120"
-				aria-label="Title of the study"
-				{@attach focusHere}
-				onblur={(event) => renaming && rename(event.currentTarget.value)}
-				onkeydown={(event) => {
-					if (event.key === 'Enter') rename(event.currentTarget.value);
-					if (event.key === 'Escape') renaming = false;
-				}}
-			/>
+			<RenameField name={study.title} label="Title of the study" {onrename} onend={() => (renaming = false)} />
 		{:else}
 			<h2><a href="/studies/{study.id}">{study.title}</a></h2>
 		{/if}

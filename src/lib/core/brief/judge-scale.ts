@@ -1,7 +1,7 @@
 import { toLinear } from '../colour/colour';
 import { srgbToHsb } from '../colour/hsb';
 import { readColour } from '../colour/read';
-import { linearToSrgb } from '../colour/srgb';
+import { encodeSrgb } from '../colour/srgb';
 import { type Triple } from '../colour/vector';
 import { evenness, readScale } from '../scale/readings';
 import { RECIPE_WORDS } from '../scale/words';
@@ -50,7 +50,7 @@ const stepOf = (scale: Scale, parent: number): number | null => {
 const FULL = 0.99;
 
 function isPure(parent: Triple): boolean {
-	const [, saturation, brightness] = srgbToHsb(parent.map(linearToSrgb) as Triple);
+	const [, saturation, brightness] = srgbToHsb(encodeSrgb(parent));
 	return saturation >= FULL && brightness >= FULL;
 }
 

@@ -3,24 +3,23 @@ import { srgbToHsb, srgbToHsl } from './hsb';
 import { xyzToLab } from './lab';
 import { linearToOklab, toPolar } from './oklab';
 import { linearToP3 } from './p3';
-import { linearToSrgb } from './srgb';
+import { encodeSrgb } from './srgb';
 import { type Triple } from './vector';
 import { d65ToD50, linearToXyz, WHITE_D50 } from './xyz';
 
-const encoded = (linear: Triple): Triple => linear.map(linearToSrgb) as Triple;
 const toLabD50 = (linear: Triple): Triple => xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
 const toOklab = ([r, g, b]: Triple): Triple => linearToOklab(r, g, b);
 
 const FROM_LINEAR: Readonly<Record<Space, (linear: Triple) => Triple>> = {
-	srgb: encoded,
+	srgb: encodeSrgb,
 	'srgb-linear': (linear) => linear,
-	'display-p3': (linear) => encoded(linearToP3(linear)),
+	'display-p3': (linear) => encodeSrgb(linearToP3(linear)),
 	'xyz-d65': linearToXyz,
 	'xyz-d50': (linear) => d65ToD50(linearToXyz(linear)),
-	hsl: (linear) => srgbToHsl(encoded(linear)),
-	hsb: (linear) => srgbToHsb(encoded(linear)),
+	hsl: (linear) => srgbToHsl(encodeSrgb(linear)),
+	hsb: (linear) => srgbToHsb(encodeSrgb(linear)),
 	hwb: (linear) => {
-		const rgb = encoded(linear);
+		const rgb = encodeSrgb(linear);
 		return [srgbToHsb(rgb)[0], Math.min(...rgb), 1 - Math.max(...rgb)];
 	},
 	lab: toLabD50,

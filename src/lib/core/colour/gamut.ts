@@ -1,5 +1,5 @@
 import { linearToOklab, oklabToLinear } from './oklab';
-import { type Triple } from './vector';
+import { clip, type Triple } from './vector';
 
 /**
  * How far outside 0–1 a linear channel may lie and still count as inside: well under half an 8-bit code
@@ -14,8 +14,6 @@ const EPSILON = 0.0001;
 export function inGamut(r: number, g: number, b: number): boolean {
 	return r >= -SLACK && r <= 1 + SLACK && g >= -SLACK && g <= 1 + SLACK && b >= -SLACK && b <= 1 + SLACK;
 }
-
-const clip = (x: number): number => (x < 0 ? 0 : x > 1 ? 1 : x);
 
 /** ΔEOK squared between a colour in OKLab and a colour in linear sRGB. */
 function squaredDistance(l: number, a: number, b: number, linear: Triple): number {

@@ -2,7 +2,7 @@ import { linearToHex } from './bytes';
 import { toLinear, type Colour } from './colour';
 import { inGamut, mapToGamut } from './gamut';
 import { linearToOklab } from './oklab';
-import { type Triple } from './vector';
+import { clip, type Triple } from './vector';
 
 /** A colour as an sRGB screen can show it. */
 export interface Shown {
@@ -28,5 +28,3 @@ export function showLinear([r, g, b]: Triple): Shown {
 export function show(colour: Colour): Shown {
 	return showLinear(toLinear(colour));
 }
-
-const clip = (x: number): number => (x < 0 ? 0 : x > 1 ? 1 : x);

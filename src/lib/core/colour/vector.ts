@@ -14,3 +14,6 @@ export function turn(degrees: number): number {
 	const rest = degrees % 360;
 	return rest < 0 ? rest + 360 : rest === 0 ? 0 : rest;
 }
+
+/** Brings a channel into 0–1. */
+export const clip = (x: number): number => (x < 0 ? 0 : x > 1 ? 1 : x);

@@ -3,7 +3,7 @@ import { hsbToSrgb, srgbToHsb } from '../colour/hsb';
 import { labToXyz, xyzToLab } from '../colour/lab';
 import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '../colour/oklab';
 import { showLinear } from '../colour/shown';
-import { linearToSrgb, srgbToLinear } from '../colour/srgb';
+import { decodeSrgb, encodeSrgb } from '../colour/srgb';
 import { type Triple } from '../colour/vector';
 import { d50ToD65, d65ToD50, linearToXyz, WHITE_D50, xyzToLinear } from '../colour/xyz';
 
@@ -44,8 +44,6 @@ export interface PathPoint {
 	readonly mapped: boolean;
 }
 
-const encode = (linear: Triple): Triple => [linearToSrgb(linear[0]), linearToSrgb(linear[1]), linearToSrgb(linear[2])];
-const decode = (rgb: Triple): Triple => [srgbToLinear(rgb[0]), srgbToLinear(rgb[1]), srgbToLinear(rgb[2])];
 const toLab = (linear: Triple): Triple => xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
 
 export function toCoordinates(method: Method, linear: Triple): Triple {
@@ -58,13 +56,13 @@ export function toCoordinates(method: Method, linear: Triple): Triple {
 		case 'paint':
 			return linear;
 		case 'screen':
-			return encode(linear);
+			return encodeSrgb(linear);
 		case 'oklch':
 			return toPolar(linearToOklab(linear[0], linear[1], linear[2]));
 		case 'lch':
 			return toPolar(toLab(linear));
 		case 'hsb':
-			return srgbToHsb(encode(linear));
+			return srgbToHsb(encodeSrgb(linear));
 	}
 }
 
@@ -89,7 +87,7 @@ export function fromCoordinates(method: Method, [x, y, z]: Triple): PathPoint {
 		case 'paint':
 			return { linear: [x, y, z], mapped: false };
 		case 'screen':
-			return { linear: decode([x, y, z]), mapped: false };
+			return { linear: decodeSrgb([x, y, z]), mapped: false };
 		case 'oklch': {
 			const [l, a, b] = fromPolar([x, y, z]);
 			return fromOklab(l, a, b);
@@ -97,6 +95,6 @@ export function fromCoordinates(method: Method, [x, y, z]: Triple): PathPoint {
 		case 'lch':
 			return fromLab(fromPolar([x, y, z]));
 		case 'hsb':
-			return { linear: decode(hsbToSrgb([x, y, z])), mapped: false };
+			return { linear: decodeSrgb(hsbToSrgb([x, y, z])), mapped: false };
 	}
 }

@@ -1,7 +1,7 @@
 import { inGamut, mapToGamut } from '../colour/gamut';
 import { hsbToSrgb, srgbToHsb } from '../colour/hsb';
 import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '../colour/oklab';
-import { linearToSrgb, srgbToLinear } from '../colour/srgb';
+import { decodeSrgb, encodeSrgb } from '../colour/srgb';
 import { type ReadonlyTriple, type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { holdLuminance } from '../colour/hold-luminance';
@@ -13,13 +13,10 @@ export interface Turned {
 	readonly mapped: boolean;
 }
 
-const encode = (linear: ReadonlyTriple): Triple => linear.map(linearToSrgb) as Triple;
-const decode = (rgb: ReadonlyTriple): Triple => rgb.map(srgbToLinear) as Triple;
-
 /** Where a colour (linear sRGB 0–1) stands on a wheel, in degrees from its beginning; 0 for a grey. */
 export function angleOn(wheel: Wheel, linear: ReadonlyTriple): number {
 	if (wheel === 'perceptual') return toPolar(linearToOklab(linear[0], linear[1], linear[2]))[2];
-	const [hue] = srgbToHsb(encode(linear));
+	const [hue] = srgbToHsb(encodeSrgb(linear));
 	return wheel === 'light' ? hue : lightToPainter(hue);
 }
 
@@ -32,9 +29,9 @@ function placeAt(wheel: Wheel, linear: ReadonlyTriple, angle: number): Turned {
 		const fits = inGamut(...whole);
 		return { linear: fits ? whole : mapToGamut(l, a, b), mapped: !fits };
 	}
-	const [, saturation, brightness] = srgbToHsb(encode(linear));
+	const [, saturation, brightness] = srgbToHsb(encodeSrgb(linear));
 	const hue = wheel === 'light' ? angle : painterToLight(angle);
-	return { linear: decode(hsbToSrgb([hue, saturation, brightness])), mapped: false };
+	return { linear: decodeSrgb(hsbToSrgb([hue, saturation, brightness])), mapped: false };
 }
 
 /**

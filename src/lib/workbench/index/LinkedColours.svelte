@@ -6,8 +6,8 @@
 	import { colourOf } from '$lib/drawing/resolve';
 	import { newId } from '$lib/model/ids';
 	import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
-	import { focusHere } from '$lib/ui/focus-here';
 	import { notices } from '$lib/ui/notices.svelte';
+	import RenameField from '$lib/ui/RenameField.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import { subjectOf } from '../mixer/subject';
 	import { addLinked, changeLinked, deleteLinked } from '../study/edits';
@@ -30,13 +30,6 @@
 		workbench.edit('Add a linked colour', addLinked(colour));
 		workbench.hold({ kind: 'linked', id: colour.id });
 		renaming = colour.id;
-	}
-
-	function rename(colour: LinkedColour, name: string) {
-		renaming = null;
-		const trimmed = name.trim();
-		if (trimmed !== '' && trimmed !== colour.name)
-			workbench.edit('Rename a linked colour', changeLinked(colour.id, { name: trimmed }));
 	}
 
 	function askToDelete(colour: LinkedColour) {
@@ -63,17 +56,11 @@
 			<li class:held={heldId === colour.id}>
 				{#if renaming === colour.id}
 					<i style:background={show(colourOf(colour.text)).hex}></i>
-					<input
-						class="field"
-						value={colour.name}
-						maxlength="120"
-						aria-label="Name of the linked colour"
-						{@attach focusHere}
-						onblur={(event) => rename(colour, event.currentTarget.value)}
-						onkeydown={(event) => {
-							if (event.key === 'Enter') rename(colour, event.currentTarget.value);
-							if (event.key === 'Escape') renaming = null;
-						}}
+					<RenameField
+						name={colour.name}
+						label="Name of the linked colour"
+						onrename={(name) => workbench.edit('Rename a linked colour', changeLinked(colour.id, { name }))}
+						onend={() => (renaming = null)}
 					/>
 				{:else}
 					<button

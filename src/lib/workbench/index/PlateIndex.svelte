@@ -4,9 +4,9 @@
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
 	import { drawPlate } from '$lib/drawing/draw-plate';
 	import { type Plate } from '$lib/model/plate';
-	import { focusHere } from '$lib/ui/focus-here';
 	import Menu from '$lib/ui/Menu.svelte';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import RenameField from '$lib/ui/RenameField.svelte';
 	import { movePlate, renamePlate } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { addNextPlate, duplicatePlate, removePlate, shiftPlate } from './plate-actions';
@@ -25,14 +25,6 @@
 		dragged = null;
 		if (index !== workbench.document.plates.findIndex((plate) => plate.id === id))
 			workbench.edit('Move a plate', movePlate(id, index));
-	}
-
-	function rename(id: string, title: string) {
-		renaming = null;
-		const trimmed = title.trim();
-		const plate = workbench.document.plates.find((candidate) => candidate.id === id);
-		if (plate && trimmed !== '' && trimmed !== plate.title)
-			workbench.edit('Rename the plate', renamePlate(id, trimmed));
 	}
 
 	async function focusPlate(id: string) {
@@ -85,17 +77,11 @@
 				</button>
 				<div class="name">
 					{#if renaming === plate.id}
-						<input
-							class="field"
-							value={plate.title}
-							maxlength="120"
-							aria-label="Title of plate {i + 1}"
-							{@attach focusHere}
-							onblur={(event) => rename(plate.id, event.currentTarget.value)}
-							onkeydown={(event) => {
-								if (event.key === 'Enter') rename(plate.id, event.currentTarget.value);
-								if (event.key === 'Escape') renaming = null;
-							}}
+						<RenameField
+							name={plate.title}
+							label="Title of plate {i + 1}"
+							onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
+							onend={() => (renaming = null)}
 						/>
 					{:else}
 						<small>{plate.title}</small>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { focusHere } from '$lib/ui/focus-here';
+	import RenameField from '$lib/ui/RenameField.svelte';
 
 	interface Props {
 		title: string;
@@ -11,27 +11,10 @@
 	let { title, label, onrename }: Props = $props();
 
 	let editing = $state(false);
-
-	function keep(text: string) {
-		if (!editing) return;
-		editing = false;
-		const typed = text.trim();
-		if (typed !== '' && typed !== title) onrename(typed);
-	}
 </script>
 
 {#if editing}
-	<input
-		value={title}
-		maxlength="120"
-		aria-label={label}
-		{@attach focusHere}
-		onblur={(event) => keep(event.currentTarget.value)}
-		onkeydown={(event) => {
-			if (event.key === 'Enter') keep(event.currentTarget.value);
-			if (event.key === 'Escape') editing = false;
-		}}
-	/>
+	<RenameField kind="title-field" name={title} {label} {onrename} onend={() => (editing = false)} />
 {:else}
 	<button onclick={() => (editing = true)} aria-label="{label}: {title}. Rename"></button>
 {/if}
@@ -45,7 +28,7 @@
 	button:focus-visible {
 		outline-offset: -6px;
 	}
-	input {
+	:global(.title-field) {
 		position: absolute;
 		left: 2.6%;
 		top: 16%;
