@@ -18,6 +18,9 @@ export interface Result {
 }
 
 const ROUNDS = 31;
+/** Work that takes this many milliseconds or more is raced in fewer rounds. */
+const LONG = 200;
+const FEW_ROUNDS = 9;
 
 /** One timing takes at least this many milliseconds, well over what the clock and the collector of garbage blur. */
 const LEAST = 12;
@@ -30,8 +33,8 @@ function timed(work: () => number, times: number): number {
 
 /** How often a piece of work has to be done for a timing, once it runs warm. */
 function timesFor(work: () => number): number {
-	for (let i = 0; i < 20; i++) kept += work();
-	return Math.max(1, Math.ceil(LEAST / timed(work, 5)));
+	for (let i = 0, spent = 0; i < 20 && spent < LONG; i++) spent += timed(work, 1);
+	return Math.max(1, Math.ceil(LEAST / timed(work, 3)));
 }
 
 /** Sum of all results: printed at the end, so that no work can be optimised away. */
@@ -44,7 +47,8 @@ const median = (numbers: readonly number[]): number => [...numbers].sort((a, b) 
 export function run({ work, reference: library, goal, ours, theirs }: Race): Result {
 	const ratios: number[] = [];
 	const times = { ours: timesFor(ours), theirs: timesFor(theirs) };
-	for (let round = 0; round < ROUNDS; round++) {
+	const rounds = timed(theirs, 1) < LONG ? ROUNDS : FEW_ROUNDS;
+	for (let round = 0; round < rounds; round++) {
 		const before = round % 2 === 0 ? timed(ours, times.ours) : null;
 		const reference = timed(theirs, times.theirs);
 		ratios.push(reference / (before ?? timed(ours, times.ours)));

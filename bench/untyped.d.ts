@@ -13,3 +13,13 @@ declare module 'gifenc' {
 		options: { format: 'rgb444' | 'rgb565' }
 	): readonly (readonly number[])[];
 }
+declare module '@texel/color' {
+	export interface ColorSpace {
+		readonly id: string;
+	}
+	export const sRGB: ColorSpace;
+	export const OKLab: ColorSpace;
+	export function hexToRGB(hex: string): number[];
+	export function RGBToHex(rgb: readonly number[]): string;
+	export function convert(colour: readonly number[], from: ColorSpace, to: ColorSpace): number[];
+}

@@ -1,5 +1,8 @@
 import { srgbToLinear } from './srgb';
 
+/** Each 8-bit code as an encoded channel 0–1. */
+export const SHARE_OF_BYTE: Float64Array = Float64Array.from({ length: 256 }, (_, byte) => byte / 255);
+
 /** Linear light of each 8-bit code. */
 export const LINEAR_OF_BYTE: Float64Array = Float64Array.from({ length: 256 }, (_, byte) => srgbToLinear(byte / 255));
 
@@ -26,10 +29,11 @@ export function linearToByte(linear: number): number {
 }
 
 const HEX_OF_BYTE: readonly string[] = Array.from({ length: 256 }, (_, byte) => byte.toString(16).padStart(2, '0'));
+const FIRST_OF_BYTE: readonly string[] = HEX_OF_BYTE.map((digits) => `#${digits}`);
 
 /** Three 8-bit codes as `#rrggbb`. */
 export function bytesToHex(r: number, g: number, b: number): string {
-	return `#${HEX_OF_BYTE[r]}${HEX_OF_BYTE[g]}${HEX_OF_BYTE[b]}`;
+	return FIRST_OF_BYTE[r]! + HEX_OF_BYTE[g]! + HEX_OF_BYTE[b]!;
 }
 
 /** Linear sRGB to `#rrggbb`, each channel to its nearest code, clipped. */

@@ -35,8 +35,9 @@ export interface Colour {
 
 /** A channel that is an 8-bit code, as most are, is looked up: the same number, without the power. */
 function linearisedChannel(channel: number): number {
-	const byte = Math.round(channel * 255);
-	return byte >= 0 && byte <= 255 && byte / 255 === channel ? LINEAR_OF_BYTE[byte]! : srgbToLinear(channel);
+	const scaled = channel * 255;
+	const byte = scaled & 255;
+	return byte === scaled ? LINEAR_OF_BYTE[byte]! : srgbToLinear(channel);
 }
 
 const linearised = (rgb: ReadonlyTriple): Triple => [

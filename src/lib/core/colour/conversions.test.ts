@@ -1,3 +1,4 @@
+import space from 'color-space';
 import ColorJs from 'colorjs.io';
 import { converter } from 'culori';
 import { describe, expect, it } from 'vitest';
@@ -5,7 +6,9 @@ import labPrimaries from '../../../../tests/reference/lab-primaries.json';
 import oklabTable from '../../../../tests/reference/oklab.json';
 import { checkAgainst } from '../../../../tests/support/checks';
 import { colourSamples, type Rgb } from '../../../../tests/support/colours';
+import { estimateCmyk } from './cmyk';
 import { toLinear } from './colour';
+import { convert } from './convert';
 import { srgbToHsb, srgbToHsl, hsbToSrgb, hslToSrgb } from './hsb';
 import { labToXyz, xyzToLab } from './lab';
 import { fromPolar, linearToOklab, oklabToLinear, toPolar } from './oklab';
@@ -16,6 +19,7 @@ import { d50ToD65, d65ToD50, linearToXyz, WHITE_D50, WHITE_D65, xyzToLinear } fr
 
 const SAMPLES = colourSamples();
 const CULORI = 'culori 4.0.2';
+const COLOR_SPACE = 'color-space 3.1.0';
 const COLORJS = 'colorjs.io 0.7.1';
 const linear = (rgb: Rgb): Triple => rgb.map(srgbToLinear) as Triple;
 const colorjs = (rgb: Rgb, space: string): number[] => new ColorJs('srgb', rgb).to(space).coords as number[];
@@ -26,6 +30,10 @@ const culoriLab65 = converter('lab65');
 const culoriLab50 = converter('lab');
 const culoriHsb = converter('hsv');
 const culoriHsl = converter('hsl');
+const culoriHwb = converter('hwb');
+const bytes = ([r, g, b]: Rgb): Rgb => [255 * r, 255 * g, 255 * b];
+/** Hue counted in turns, so that all channels are about as large; a colour that has none at 0. */
+const parts = ([h, x, y]: readonly number[]): number[] => [x! + y! > 1 - 1e-9 ? 0 : h! / 360, x!, y!];
 const rgb = ([r, g, b]: Rgb) => ({ mode: 'rgb', r, g, b }) as const;
 
 type Conversion = [
@@ -87,17 +95,18 @@ const conversions: Conversion[] = [
 			[COLORJS]: (c) => colorjs(c, 'lab')
 		}
 	],
-	// culori rounds its Bradford matrix (found when the reference data were set down), hence the wider tolerance.
+	// Both round their Bradford matrix, hence the wider tolerance; the next test below makes it anew from its definition.
 	[
-		'sRGB to CIE Lab D50, second witness',
+		'sRGB to CIE Lab D50, with a rounded matrix',
 		(c) => xyzToLab(d65ToD50(linearToXyz(linear(c))), WHITE_D50),
 		{
 			[CULORI]: (c) => {
 				const { l, a, b } = culoriLab50(rgb(c));
 				return [l, a, b];
-			}
+			},
+			[COLOR_SPACE]: (c) => space.rgb.lab(...bytes(c))
 		},
-		5e-5
+		6e-5
 	],
 	[
 		'sRGB to HSB',
@@ -120,6 +129,25 @@ const conversions: Conversion[] = [
 				return [(h ?? 0) / 360, s, l];
 			}
 		}
+	],
+	[
+		'sRGB to HWB',
+		(c) => parts(convert({ space: 'srgb', channels: c, alpha: 1 }, 'hwb').channels),
+		{
+			[CULORI]: (c) => {
+				const { h, w, b } = culoriHwb(rgb(c));
+				return parts([h ?? 0, w, b]);
+			},
+			[COLOR_SPACE]: (c) => {
+				const [h, w, b] = space.rgb.hwb(...bytes(c));
+				return parts([h!, w! / 100, b! / 100]);
+			}
+		}
+	],
+	[
+		'sRGB to CMYK, estimate',
+		(c) => estimateCmyk(c),
+		{ [COLOR_SPACE]: (c) => space.rgb.cmyk(...bytes(c)).map((ink: number) => ink / 100) }
 	]
 ];
 
@@ -156,6 +184,39 @@ describe('published and confirmed tables', () => {
 				xyzToLab(d65ToD50(xyz), WHITE_D50).forEach((x, i) => deviation(x, row.lab_d50[i]!));
 			}
 		});
+	});
+});
+
+/** The cone response of Bradford, as ICC.1:2022 Annex E prints it. */
+const BRADFORD = [
+	[0.8951, 0.2664, -0.1614],
+	[-0.7502, 1.7135, 0.0367],
+	[0.0389, -0.0685, 1.0296]
+];
+
+/** Solves three equations by elimination. */
+function solve(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {
+	const rows = matrix.map((row, i) => [...row, right[i]!]);
+	for (let i = 0; i < 3; i++)
+		for (let k = 0; k < 3; k++) {
+			if (k === i) continue;
+			const by = rows[k]![i]! / rows[i]![i]!;
+			rows[k] = rows[k]!.map((x, j) => x - by * rows[i]![j]!);
+		}
+	return rows.map((row, i) => row[3]! / row[i]!);
+}
+
+it('adaptation from D65 to D50 is Bradford’s, made anew from its printed cone response', () => {
+	const cones = (xyz: readonly number[]) => BRADFORD.map((row) => row.reduce((sum, x, i) => sum + x * xyz[i]!, 0));
+	const [from, to] = [cones(WHITE_D65), cones(WHITE_D50)];
+	const subject = { method: 'XYZ D65 to D50', source: 'ICC.1:2022 Annex E, cone response as printed', tolerance: 1e-9 };
+	checkAgainst(subject, (deviation) => {
+		for (const sample of SAMPLES.slice(0, 2000)) {
+			const xyz = linearToXyz(linear(sample));
+			const adapted = cones(xyz).map((cone, i) => (cone * to[i]!) / from[i]!);
+			const expected = solve(BRADFORD, adapted);
+			d65ToD50(xyz).forEach((x, i) => deviation(x, expected[i]!));
+		}
 	});
 });
 

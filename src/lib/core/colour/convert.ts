@@ -8,7 +8,7 @@ import { type Triple } from './vector';
 import { d65ToD50, linearToXyz, WHITE_D50 } from './xyz';
 
 const toLabD50 = (linear: Triple): Triple => xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
-const toOklab = ([r, g, b]: Triple): Triple => linearToOklab(r, g, b);
+const toOklab = (linear: Triple): Triple => linearToOklab(linear[0], linear[1], linear[2]);
 
 const FROM_LINEAR: Readonly<Record<Space, (linear: Triple) => Triple>> = {
 	srgb: encodeSrgb,

@@ -60,6 +60,7 @@ export function mapToGamut(lightness: number, a: number, b: number): Triple {
 	return best;
 }
 
-function clipped(linear: Triple): Triple {
+/** Each channel brought into 0–1 by itself. */
+export function clipped(linear: Triple): Triple {
 	return [clip(linear[0]), clip(linear[1]), clip(linear[2])];
 }

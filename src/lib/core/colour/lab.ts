@@ -1,11 +1,13 @@
+import { cubeRoot } from './cube-root';
 import { type ReadonlyTriple, type Triple } from './vector';
 
 /** CIE 15:2018, with the exact fractions for the two constants. */
 const EPSILON = 216 / 24389;
 const KAPPA = 24389 / 27;
 
-function response(t: number): number {
-	return t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116;
+/** The response of CIE Lab to a share of white: a cube root, and straight near black. */
+export function labResponse(t: number): number {
+	return t > EPSILON ? cubeRoot(t) : (KAPPA * t + 16) / 116;
 }
 
 function stimulus(f: number): number {
@@ -14,10 +16,10 @@ function stimulus(f: number): number {
 }
 
 /** XYZ (Y of white = 1) to CIE L*a*b* under the white that is given; both in the same adaptation. */
-export function xyzToLab([x, y, z]: ReadonlyTriple, white: ReadonlyTriple): Triple {
-	const fx = response(x / white[0]);
-	const fy = response(y / white[1]);
-	const fz = response(z / white[2]);
+export function xyzToLab(xyz: ReadonlyTriple, white: ReadonlyTriple): Triple {
+	const fx = labResponse(xyz[0] / white[0]);
+	const fy = labResponse(xyz[1] / white[1]);
+	const fz = labResponse(xyz[2] / white[2]);
 	return [116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)];
 }
 
@@ -28,7 +30,7 @@ export function labToXyz([lightness, a, b]: ReadonlyTriple, white: ReadonlyTripl
 
 /** Value, as L* 0–100, of a luminance Y 0–1 (CIE 15:2018). */
 export function luminanceToValue(y: number): number {
-	return 116 * response(y) - 16;
+	return 116 * labResponse(y) - 16;
 }
 
 /** Luminance Y 0–1 of a value L* 0–100. */

@@ -1,3 +1,5 @@
+import { cubeRoot } from './cube-root';
+import { hueAngle } from './hue-angle';
 import { type ReadonlyTriple, type Triple } from './vector';
 
 /**
@@ -7,9 +9,9 @@ import { type ReadonlyTriple, type Triple } from './vector';
  * They stand as plain numbers because these two functions are the innermost of the product.
  */
 export function linearToOklab(r: number, g: number, b: number): Triple {
-	const l = Math.cbrt(0.41222146947076305 * r + 0.5363325372617348 * g + 0.05144599326750221 * b);
-	const m = Math.cbrt(0.21190349581782522 * r + 0.6806995506452344 * g + 0.10739695353694056 * b);
-	const s = Math.cbrt(0.08830245919005643 * r + 0.2817188391361215 * g + 0.6299787016738222 * b);
+	const l = cubeRoot(0.41222146947076305 * r + 0.5363325372617348 * g + 0.05144599326750221 * b);
+	const m = cubeRoot(0.21190349581782522 * r + 0.6806995506452344 * g + 0.10739695353694056 * b);
+	const s = cubeRoot(0.08830245919005643 * r + 0.2817188391361215 * g + 0.6299787016738222 * b);
 	return [
 		0.210454268309314 * l + 0.7936177747023054 * m - 0.0040720430116193 * s,
 		1.9779985324311684 * l - 2.42859224204858 * m + 0.450593709617411 * s,
@@ -33,10 +35,10 @@ export function oklabToLinear(lightness: number, a: number, b: number): Triple {
 }
 
 /** Rectangular to polar, for OKLab and CIE Lab alike: hue in degrees 0–360, 0 where there is no chroma. */
-export function toPolar([lightness, a, b]: ReadonlyTriple): Triple {
-	const chroma = Math.sqrt(a * a + b * b);
-	const degrees = (Math.atan2(b, a) * 180) / Math.PI;
-	return [lightness, chroma, degrees < 0 ? degrees + 360 : degrees];
+export function toPolar(lab: ReadonlyTriple): Triple {
+	const a = lab[1];
+	const b = lab[2];
+	return [lab[0], Math.sqrt(a * a + b * b), hueAngle(a, b)];
 }
 
 export function fromPolar([lightness, chroma, hue]: ReadonlyTriple): Triple {

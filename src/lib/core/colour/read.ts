@@ -1,4 +1,5 @@
 import { Problem } from '../problem';
+import { SHARE_OF_BYTE } from './bytes';
 import { type Colour, type Space } from './colour';
 import { NAMED } from './named';
 import { Scanner } from './scanner';
@@ -70,23 +71,27 @@ export function readColour(text: string): Colour {
 	return colour;
 }
 
-/** The value of a hexadecimal digit by its character code, or −1. */
-function digitOf(code: number): number {
-	if (code >= 48 && code <= 57) return code - 48;
-	const letter = code | 32;
-	return letter >= 97 && letter <= 102 ? letter - 87 : -1;
+/** The value of each hexadecimal digit by its character code, −1 for every other character of ASCII. */
+const DIGIT_OF_CODE = Int8Array.from({ length: 128 }, (_, code) => {
+	const value = Number.parseInt(String.fromCharCode(code), 16);
+	return Number.isNaN(value) ? -1 : value;
+});
+
+/** The byte that two digits of a text stand for, negative where one is no digit. */
+function byteAt(text: string, at: number): number {
+	const high = text.charCodeAt(at);
+	const low = text.charCodeAt(at + 1);
+	return high < 128 && low < 128 ? (DIGIT_OF_CODE[high]! << 4) | DIGIT_OF_CODE[low]! : -1;
 }
 
 /** `#rrggbb` with nothing around it, the form of nearly every colour, without the scanner. Null for anything else. */
 function readPlainHex(text: string): Colour | null {
 	if (text.length !== 7 || text.charCodeAt(0) !== 35) return null;
-	const channel = (at: number): number => {
-		const high = digitOf(text.charCodeAt(at));
-		const low = digitOf(text.charCodeAt(at + 1));
-		return high < 0 || low < 0 ? Number.NaN : (high * 16 + low) / 255;
-	};
-	const channels: Triple = [channel(1), channel(3), channel(5)];
-	return Number.isNaN(channels[0] + channels[1] + channels[2]) ? null : { space: 'srgb', channels, alpha: 1 };
+	const r = byteAt(text, 1);
+	const g = byteAt(text, 3);
+	const b = byteAt(text, 5);
+	if ((r | g | b) < 0) return null;
+	return { space: 'srgb', channels: [SHARE_OF_BYTE[r]!, SHARE_OF_BYTE[g]!, SHARE_OF_BYTE[b]!], alpha: 1 };
 }
 
 function readHex(scan: Scanner): Colour {

@@ -7,6 +7,7 @@ import { hexOf, LONGEST_FILE, type NamedColour } from './colour-list';
 import { scaleColoursToCss } from './css-properties';
 import { readCsv, writeCsv } from './csv';
 import { readDesignTokens, scaleColoursToTokens } from './design-tokens';
+import { readJsonList, writeJsonList } from './json-list';
 import { readSvgColours } from './svg-colours';
 
 const HEXES = ['#b3392b', '#d9b036', '#2f5f86'];
@@ -39,6 +40,13 @@ describe('what is written reads back as the same colours', () => {
 	it('CSV, names with commas, quotes and what table programs would run', () => {
 		expect(readCsv(writeCsv(NAMED))).toEqual(NAMED);
 		expect(writeCsv(NAMED)).toContain("'=1+1");
+	});
+	it('plain JSON', () => {
+		expect(readJsonList(writeJsonList(NAMED))).toEqual(NAMED);
+		expect(readJsonList('["teal", { "colour": "#abc", "name": null }]')).toEqual([
+			{ name: null, text: 'teal' },
+			{ name: null, text: '#abc' }
+		]);
 	});
 	it('CGATS.17', () => {
 		const read = readCgats(writeCgats(NAMED));
@@ -113,6 +121,9 @@ describe('bad files are refused with their place and what was expected, and noth
 		],
 		['CGATS end', () => readCgats('BEGIN_DATA_FORMAT\nRGB_R'), 1, 'END_DATA_FORMAT'],
 		['SVG', () => readSvgColours('<html>'), 1, '<svg>'],
+		['JSON list', () => readJsonList('{}'), 1, 'a JSON list'],
+		['JSON colour', () => readJsonList('["teal", {"colour": "tealish"}]'), 2, 'a JSON list'],
+		['JSON entry', () => readJsonList('["teal", 7]'), 2, 'a JSON list'],
 		['tokens JSON', () => readDesignTokens('{'), 1, 'JSON']
 	])('%s', (_, work, line, expected) => {
 		const problem = problemOf(work);
@@ -128,7 +139,7 @@ describe('bad files are refused with their place and what was expected, and noth
 			'not there'
 		);
 		expect(problemOf(() => findColours('nothing here')).message).toContain('no colours');
-		for (const read of [findColours, readCsv, readCgats, readSvgColours, readDesignTokens])
+		for (const read of [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList])
 			expect(problemOf(() => read('x'.repeat(LONGEST_FILE + 1))).message).toContain('characters');
 	});
 
@@ -138,6 +149,7 @@ describe('bad files are refused with their place and what was expected, and noth
 			writeCgats(NAMED),
 			scaleColoursToTokens('t', HEXES),
 			scaleColoursToCss('t', HEXES),
+			writeJsonList(NAMED),
 			'<svg fill="#b3392b"><a style="fill:rgb(1 2 3)"/></svg>'
 		];
 		const mutated = fc
@@ -145,7 +157,7 @@ describe('bad files are refused with their place and what was expected, and noth
 			.map(
 				([text, at, length, other]) => text.slice(0, at % text.length) + other + text.slice((at % text.length) + length)
 			);
-		const readers = [findColours, readCsv, readCgats, readSvgColours, readDesignTokens];
+		const readers = [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList];
 		fc.assert(
 			fc.property(fc.oneof(fc.string(), mutated), fc.constantFrom(...readers), (text, read) => {
 				try {

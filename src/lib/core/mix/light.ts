@@ -15,8 +15,9 @@ export interface Mixed {
 
 /** The sum of the weights. @throws Problem `parts` where there is nothing to mix. */
 export function totalOf(parts: readonly Part[]): number {
-	const total = parts.reduce((sum, { weight }) => sum + weight, 0);
-	if (!(total > 0) || !Number.isFinite(total) || parts.some(({ weight }) => !(weight >= 0)))
+	let total = 0;
+	for (const { weight } of parts) total += weight >= 0 ? weight : Number.NaN;
+	if (!(total > 0) || !Number.isFinite(total))
 		throw new Problem('parts', 'These parts cannot be mixed.', 'weights of 0 or more, at least one of them over 0');
 	return total;
 }

@@ -1,5 +1,5 @@
 import { xyzToLinear } from '../colour/xyz';
-import { type ReadonlyTriple, type Triple } from '../colour/vector';
+import { addScaled, type ReadonlyTriple, type Triple } from '../colour/vector';
 
 /** Bands of 10 nm from 400 to 700 nm. */
 export const BANDS = 31;
@@ -37,15 +37,13 @@ const SENSORS = balanced();
 function balanced(): readonly Triple[] {
 	const raw = Array.from({ length: BANDS }, (_, band) => xyzToLinear(matching(wavelength(band))));
 	// What the curves give under the plain functions; inverted, it balances light source and primaries at once.
-	const response = [0, 1, 2].map((primary) =>
-		raw.reduce<Triple>((sum, sensor, band) => addScaled(sum, sensor, PRIMARIES[band]![primary]!), [0, 0, 0])
-	);
+	const response = [0, 1, 2].map((primary) => {
+		const sum: Triple = [0, 0, 0];
+		raw.forEach((sensor, band) => addScaled(sum, sensor, PRIMARIES[band]![primary]!));
+		return sum;
+	});
 	const back = inverse(response as [Triple, Triple, Triple]);
 	return raw.map((sensor) => [0, 1, 2].map((i) => sensor.reduce((sum, x, k) => sum + x * back[k]![i]!, 0)) as Triple);
-}
-
-function addScaled(sum: Triple, triple: ReadonlyTriple, by: number): Triple {
-	return [sum[0] + triple[0] * by, sum[1] + triple[1] * by, sum[2] + triple[2] * by];
 }
 
 /** The inverse of a matrix of three rows. */
@@ -60,15 +58,16 @@ function inverse([a, b, c]: [Triple, Triple, Triple]): [Triple, Triple, Triple] 
 	return [0, 1, 2].map((i) => [x[i]! / size, y[i]! / size, z[i]! / size]) as [Triple, Triple, Triple];
 }
 
-const [RED, GREEN, BLUE] = ([0, 1, 2] as const).map((i) => Float64Array.from(SENSORS, (sensor) => sensor[i])) as [
-	Float64Array,
-	Float64Array,
-	Float64Array
-];
+/** The same numbers in one row, three a band, for the innermost loops. */
+export const SENSOR_ROW = Float64Array.from(SENSORS.flat());
+const PRIMARY_ROW = Float64Array.from(PRIMARIES.flat());
 
 /** A smooth reflectance, band by band, that gives a colour (linear sRGB 0–1) back under `spectrumToLinear`. */
 export function linearToSpectrum([r, g, b]: ReadonlyTriple): Float64Array {
-	return Float64Array.from(PRIMARIES, (primary) => r * primary[0] + g * primary[1] + b * primary[2]);
+	const spectrum = new Float64Array(BANDS);
+	for (let band = 0, at = 0; band < BANDS; band++, at += 3)
+		spectrum[band] = r * PRIMARY_ROW[at]! + g * PRIMARY_ROW[at + 1]! + b * PRIMARY_ROW[at + 2]!;
+	return spectrum;
 }
 
 /** The colour of a reflectance, in linear sRGB. */
@@ -76,11 +75,11 @@ export function spectrumToLinear(spectrum: Float64Array): Triple {
 	let r = 0;
 	let g = 0;
 	let b = 0;
-	for (let band = 0; band < BANDS; band++) {
+	for (let band = 0, at = 0; band < BANDS; band++, at += 3) {
 		const reflected = spectrum[band]!;
-		r += RED[band]! * reflected;
-		g += GREEN[band]! * reflected;
-		b += BLUE[band]! * reflected;
+		r += SENSOR_ROW[at]! * reflected;
+		g += SENSOR_ROW[at + 1]! * reflected;
+		b += SENSOR_ROW[at + 2]! * reflected;
 	}
 	return [r, g, b];
 }

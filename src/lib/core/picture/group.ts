@@ -23,7 +23,8 @@ const WEIGHT: Readonly<Record<Emphasis, (lightness: number, chroma: number) => n
 	spread: () => 1
 };
 
-const ROUNDS = 12;
+const ATTEMPTS = 4;
+const ROUNDS = 20;
 
 /** The mulberry32 generator: the same seed gives the same colours. */
 function seeded(seed: number): () => number {
@@ -71,10 +72,13 @@ function begin(bins: Bins, weights: Float64Array, count: number, random: () => n
 function nearestGroup(bins: Bins, i: number, groups: readonly Group[]): number {
 	let best = 0;
 	let least = Infinity;
-	groups.forEach((group, k) => {
-		const distance = squared(bins, i, group);
-		if (distance < least) [best, least] = [k, distance];
-	});
+	for (let k = 0; k < groups.length; k++) {
+		const distance = squared(bins, i, groups[k]!);
+		if (distance < least) {
+			best = k;
+			least = distance;
+		}
+	}
 	return best;
 }
 
@@ -115,6 +119,22 @@ function join(groups: Group[], count: number): Group[] {
 	return left;
 }
 
+/** Groups from several beginnings, of which those are kept that lie nearest to the pixels. */
+function bestOf(bins: Bins, weights: Float64Array, count: number, random: () => number): Group[] {
+	let best: Group[] = [];
+	let least = Infinity;
+	for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
+		let groups = begin(bins, weights, Math.min(bins.count, Math.max(48, 3 * count)), random);
+		for (let round = 0; round < 3; round++) groups = settle(bins, weights, groups);
+		groups = join(groups, count);
+		for (let round = 0; round < ROUNDS; round++) groups = settle(bins, weights, groups);
+		let miss = 0;
+		for (let i = 0; i < bins.count; i++) miss += weights[i]! * squared(bins, i, groups[nearestGroup(bins, i, groups)]!);
+		if (miss < least) [best, least] = [groups, miss];
+	}
+	return best;
+}
+
 /**
  * The colours of a picture: its pixels grouped in OKLab to `count` colours (2 to 16), the one with the greatest area first.
  * `rgba` is a plain buffer, 8 bits a channel, row by row; more than half transparent pixels are left out. The same seed
@@ -142,10 +162,7 @@ export function coloursOfPicture(
 		{ length: bins.count },
 		(_, i) => area(i) * WEIGHT[emphasis](bins.l[i]!, chroma(i))
 	);
-	let groups = begin(bins, weights, Math.min(bins.count, Math.max(48, 3 * count)), seeded(seed));
-	for (let round = 0; round < 3; round++) groups = settle(bins, weights, groups);
-	groups = join(groups, count);
-	for (let round = 0; round < ROUNDS; round++) groups = settle(bins, weights, groups);
+	const groups = bestOf(bins, weights, count, seeded(seed));
 	const shares = areasOf(bins, groups);
 	return groups
 		.map(({ l, a, b }, k): PictureColour => ({ linear: mapToGamut(l, a, b), share: shares[k]! }))

@@ -1,8 +1,7 @@
-import { inGamut, mapToGamut } from '../colour/gamut';
 import { hsbToSrgb, srgbToHsb } from '../colour/hsb';
 import { labToXyz, xyzToLab } from '../colour/lab';
-import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '../colour/oklab';
-import { showLinear } from '../colour/shown';
+import { fromPolar, linearToOklab, toPolar } from '../colour/oklab';
+import { fitted, fittedOklab, type Fitted } from '../colour/shown';
 import { decodeSrgb, encodeSrgb } from '../colour/srgb';
 import { type Triple } from '../colour/vector';
 import { d50ToD65, d65ToD50, linearToXyz, WHITE_D50, xyzToLinear } from '../colour/xyz';
@@ -38,12 +37,6 @@ export const POWERLESS: Readonly<Record<Method, number>> = {
 	paint: 0
 };
 
-/** A colour on the way as a screen can show it: linear sRGB 0–1, and whether it had to be brought into the gamut. */
-export interface PathPoint {
-	readonly linear: Triple;
-	readonly mapped: boolean;
-}
-
 const toLab = (linear: Triple): Triple => xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
 
 export function toCoordinates(method: Method, linear: Triple): Triple {
@@ -66,21 +59,13 @@ export function toCoordinates(method: Method, linear: Triple): Triple {
 	}
 }
 
-/** OKLab brought into the gamut by CSS Color 4 where it lies outside. */
-export function fromOklab(lightness: number, a: number, b: number): PathPoint {
-	const linear = oklabToLinear(lightness, a, b);
-	return inGamut(linear[0], linear[1], linear[2])
-		? { linear, mapped: false }
-		: { linear: mapToGamut(lightness, a, b), mapped: true };
-}
-
-const fromLab = (lab: Triple): PathPoint => showLinear(xyzToLinear(d50ToD65(labToXyz(lab, WHITE_D50))));
+const fromLab = (lab: Triple): Fitted => fitted(xyzToLinear(d50ToD65(labToXyz(lab, WHITE_D50))));
 
 /** The colour at these coordinates. Light, screen and HSB mixes of what a screen can show never leave its gamut. */
-export function fromCoordinates(method: Method, [x, y, z]: Triple): PathPoint {
+export function fromCoordinates(method: Method, [x, y, z]: Triple): Fitted {
 	switch (method) {
 		case 'oklab':
-			return fromOklab(x, y, z);
+			return fittedOklab(x, y, z);
 		case 'lab':
 			return fromLab([x, y, z]);
 		case 'light':
@@ -90,7 +75,7 @@ export function fromCoordinates(method: Method, [x, y, z]: Triple): PathPoint {
 			return { linear: decodeSrgb([x, y, z]), mapped: false };
 		case 'oklch': {
 			const [l, a, b] = fromPolar([x, y, z]);
-			return fromOklab(l, a, b);
+			return fittedOklab(l, a, b);
 		}
 		case 'lch':
 			return fromLab(fromPolar([x, y, z]));

@@ -1,18 +1,10 @@
 import { holdLuminance } from '../colour/hold-luminance';
 import { linearToOklab } from '../colour/oklab';
+import { fittedOklab, type Fitted } from '../colour/shown';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
-import { mixPaint } from '../mix/paint';
-import {
-	CHROMA_PLACE,
-	fromCoordinates,
-	fromOklab,
-	HUE_PLACE,
-	POWERLESS,
-	toCoordinates,
-	type Method,
-	type PathPoint
-} from './mixing';
+import { mixTwoPaints } from '../mix/paint';
+import { CHROMA_PLACE, fromCoordinates, HUE_PLACE, POWERLESS, toCoordinates, type Method } from './mixing';
 import { hueTurn, type Route } from './route';
 
 /** The way between two colours in the coordinates of a mixing method: straight, or round the wheel. */
@@ -40,23 +32,22 @@ function takeRoute(method: Method, start: Triple, end: Triple, route: Route): vo
 	else end[hue] = start[hue]! + hueTurn(start[hue]!, end[hue]!, route);
 }
 
-/** Two paints in parts 1 − t and t. */
-function stirred(from: Triple, to: Triple, t: number): PathPoint {
-	const parts = [
-		{ linear: from, weight: 1 - t },
-		{ linear: to, weight: t }
-	];
-	return { linear: mixPaint(parts), mapped: false };
-}
-
 /** The point at share t (0 is the start, 1 the end) of a path. */
-export function pointOn({ method, from, to, level }: Path, t: number): PathPoint {
+export function pointOn(path: Path, t: number): Fitted {
+	const from = path.from;
+	const to = path.to;
 	const x = from[0] + (to[0] - from[0]) * t;
 	const y = from[1] + (to[1] - from[1]) * t;
 	const z = from[2] + (to[2] - from[2]) * t;
+	if (path.method !== 'oklab') return pointElsewhere(path, t, [x, y, z]);
 	// In OKLab a and b are at hand; lightness is then set so that the luminance stays.
-	if (method === 'oklab') return level === null ? fromOklab(x, y, z) : holdLuminance(level, y, z);
-	const point = method === 'paint' ? stirred(from, to, t) : fromCoordinates(method, [x, y, z]);
+	return path.level === null ? fittedOklab(x, y, z) : holdLuminance(path.level, y, z);
+}
+
+/** The point by any method but OKLab, kept apart because nearly every scale is mixed in that. */
+function pointElsewhere({ method, from, to, level }: Path, t: number, coordinates: Triple): Fitted {
+	const point =
+		method === 'paint' ? { linear: mixTwoPaints(from, to, t), mapped: false } : fromCoordinates(method, coordinates);
 	if (level === null || method === 'light') return point;
 	const [, a, b] = linearToOklab(point.linear[0], point.linear[1], point.linear[2]);
 	return holdLuminance(level, a, b);

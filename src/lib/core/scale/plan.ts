@@ -1,13 +1,13 @@
 import { luminanceToValue, valueToLuminance } from '../colour/lab';
 import { linearToOklab, toPolar } from '../colour/oklab';
+import { type Fitted } from '../colour/shown';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { complement } from '../scheme/turn-hue';
-import { type PathPoint } from './mixing';
 import { hueTurn } from './route';
 import { type ScaleSpec } from './spec';
-import { wayThrough, type Stop, type Way } from './way';
+import { wayBetween, wayThrough, type Stop, type Way } from './way';
 
 /** A step that stands where it stands: an end, a parent on its way, or one set by hand. */
 export interface Fixed {
@@ -52,7 +52,6 @@ function endsOf(
 	parents: readonly Triple[]
 ): [Triple, Triple] | null {
 	const first = parents[0]!;
-	const own = luminance(...first);
 	switch (recipe) {
 		case 'tints':
 			return [first, WHITE];
@@ -60,8 +59,10 @@ function endsOf(
 			return [first, BLACK];
 		case 'tones-rising':
 			return [first, endGrey(first, true, endValue)];
-		case 'tones-level':
+		case 'tones-level': {
+			const own = luminance(first[0], first[1], first[2]);
 			return [first, [own, own, own]];
+		}
 		case 'tones-falling':
 			return [first, endGrey(first, false, endValue)];
 		case 'dulling':
@@ -102,7 +103,7 @@ function hueWay(spec: ScaleSpec, [from, to]: readonly Triple[]): Way {
 }
 
 /** A step set by hand, as a screen can show it. */
-export interface Pin extends PathPoint {
+export interface Pin extends Fitted {
 	readonly step: number;
 }
 
@@ -110,49 +111,35 @@ export interface Pin extends PathPoint {
  * Works out the way of a scale and its fixed steps, in their order. Parents and pins come as a screen shows them.
  * @throws Problem `end-grey` for a grey on the wrong side, `parents` for places that do not fit.
  */
-export function planScale(spec: ScaleSpec, shown: readonly PathPoint[], pins: readonly Pin[]): Plan {
-	const { recipe, method, route = 'shorter' } = spec;
-	const intervals = spec.between + 1;
+export function planScale(spec: ScaleSpec, shown: readonly Fitted[], pins: readonly Pin[]): Plan {
 	const parents = shown.map(({ linear }) => linear);
-	const end = (step: number, linear: Triple, parent: number | null): Fixed => ({
-		step,
-		linear,
-		mapped: parent !== null && shown[parent]!.mapped,
-		parent,
-		pinned: false
-	});
-
-	if (recipe === 'hue-steps' && pins.length === 0) {
+	if (pins.length > 0) return planBroken(spec, shown, parents, pins);
+	if (spec.recipe === 'hue-steps') {
 		// The steps themselves are all reckoned, the far end too: nothing stands but the parent, where its chroma is held.
-		return { way: hueWay(spec, parents), fixed: spec.greatestChroma ? [] : [end(0, parents[0]!, 0)] };
+		return { way: hueWay(spec, parents), fixed: spec.greatestChroma ? [] : [standing(0, parents[0]!, 0, shown)] };
 	}
-	const last = parents.length > 1 ? parents.length - 1 : null;
 	const pair = endsOf(spec, parents);
-	if (pair && pins.length === 0) {
-		const stops = [
-			{ at: 0, linear: pair[0] },
-			{ at: 1, linear: pair[1] }
-		];
-		const way = wayThrough(stops, method, recipe === 'tones-level', route);
-		return { way, fixed: [end(0, pair[0], 0), end(intervals, pair[1], recipe === 'interval' ? last : null)] };
-	}
-	return planBroken(spec, pair ?? [parents[0]!, parents.at(-1)!], parents, pins, end);
+	if (!pair) return planBroken(spec, shown, parents, pins);
+	const [from, to] = pair;
+	const way = wayBetween(from, to, spec.method, spec.recipe === 'tones-level', spec.route ?? 'shorter');
+	const last = spec.recipe === 'interval' ? 1 : null;
+	return { way, fixed: [standing(0, from, 0, shown), standing(spec.between + 1, to, last, shown)] };
+}
+
+/** An end or a parent at a step; ends that follow from the recipe, such as white, are nobody's parent. */
+function standing(step: number, linear: Triple, parent: number | null, shown: readonly Fitted[]): Fixed {
+	return { step, linear, mapped: parent !== null && shown[parent]!.mapped, parent, pinned: false };
 }
 
 /** The plan of a scale with more stops than its two ends: a path, value steps, or steps set by hand. */
-function planBroken(
-	spec: ScaleSpec,
-	pair: [Triple, Triple],
-	parents: readonly Triple[],
-	pins: readonly Pin[],
-	end: (step: number, linear: Triple, parent: number | null) => Fixed
-): Plan {
+function planBroken(spec: ScaleSpec, shown: readonly Fitted[], parents: readonly Triple[], pins: readonly Pin[]): Plan {
 	const { recipe, method, route = 'shorter' } = spec;
 	const intervals = spec.between + 1;
+	const [from, to] = endsOf(spec, parents) ?? [parents[0]!, parents.at(-1)!];
 	const between = pins.map((pin): Fixed => ({ ...pin, parent: null, pinned: true }));
 	let stops: Stop[] = [
-		{ at: 0, linear: pair[0] },
-		{ at: 1, linear: pair[1] }
+		{ at: 0, linear: from },
+		{ at: 1, linear: to }
 	];
 	if (recipe === 'path') stops = pathStops(parents, spec.places);
 	if (recipe === 'value-steps') {
@@ -161,16 +148,16 @@ function planBroken(
 			{ at: 1, linear: BLACK }
 		];
 		const step = parentStep(parents[0]!, intervals, spec.parentPlace ?? 'value');
-		if (step !== null && !pins.some((pin) => pin.step === step)) between.push(end(step, parents[0]!, 0));
+		if (step !== null && !pins.some((pin) => pin.step === step)) between.push(standing(step, parents[0]!, 0, shown));
 	}
 	const set = between.map(({ step, linear }): Stop => ({ at: step / intervals, linear }));
 	const free = stops.filter(({ at }) => !set.some((stop) => stop.at === at));
 	const all = [...free, ...set].sort((one, other) => one.at - other.at);
 	const manyParents = recipe === 'interval' || recipe === 'path' || recipe === 'hue-steps';
 	const fixed = [
-		end(0, all[0]!.linear, recipe === 'value-steps' ? null : 0),
+		standing(0, all[0]!.linear, recipe === 'value-steps' ? null : 0, shown),
 		...between,
-		end(intervals, all.at(-1)!.linear, manyParents ? parents.length - 1 : null)
+		standing(intervals, all.at(-1)!.linear, manyParents ? parents.length - 1 : null, shown)
 	];
 	// Where steps are set by hand the value between them is free, for level tones too.
 	return { way: wayThrough(all, method, false, route), fixed: fixed.sort((one, other) => one.step - other.step) };

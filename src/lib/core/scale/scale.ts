@@ -1,12 +1,12 @@
 import { linearToHex } from '../colour/bytes';
 import { luminanceToValue } from '../colour/lab';
-import { show } from '../colour/shown';
+import { fit } from '../colour/shown';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { planScale, type Fixed, type Pin } from './plan';
 import { PARENTS_OF } from './recipe';
-import { spaced } from './spacing';
+import { spaced, type Spacing } from './spacing';
 import { type ScaleSpec } from './spec';
 import { pointOnWay, type Way } from './way';
 
@@ -43,6 +43,30 @@ export const MOST_BETWEEN = 48;
  * do not fit; `end-grey` for an end grey on the wrong side; `pin` for a pin at an end or two on one step.
  */
 export function makeScale(spec: ScaleSpec): Scale {
+	const { way, standing, shares } = layOut(spec);
+	const steps = shares.map((share, i) => stepAt(way, standing[i], share));
+	return { steps, between: spec.between, inAll: spec.between + 2 };
+}
+
+/** Only the codes of a scale, `#rrggbb`, for small previews and unbroken gradations; throws as `makeScale` does. */
+export function codesOfScale(spec: ScaleSpec): string[] {
+	const { way, standing, shares } = layOut(spec);
+	const codes = new Array<string>(shares.length);
+	for (let i = 0; i < shares.length; i++) {
+		const { linear } = standing[i] ?? pointOnWay(way, shares[i]!);
+		codes[i] = linearToHex(linear[0], linear[1], linear[2]);
+	}
+	return codes;
+}
+
+/** A scale before its colours are reckoned: its way, the step that stands at each place, and every step's share. */
+interface Layout {
+	readonly way: Way;
+	readonly standing: readonly (Fixed | undefined)[];
+	readonly shares: readonly number[];
+}
+
+function layOut(spec: ScaleSpec): Layout {
 	const { recipe, between, spacing, bias = 0 } = spec;
 	if (!Number.isInteger(between) || between < 0 || between > MOST_BETWEEN)
 		throw new Problem('count', `${between} steps between cannot be made.`, 'a whole number from 0 to 48');
@@ -50,34 +74,35 @@ export function makeScale(spec: ScaleSpec): Scale {
 	if (spec.parents.length < least)
 		throw new Problem('parents', `There are ${spec.parents.length} parents.`, `${least} parents for this recipe`);
 
-	const parents = spec.parents.slice(0, most).map(show);
+	const parents = spec.parents.slice(0, most).map(fit);
 	const intervals = between + 1;
-	const { way, fixed } = planScale(spec, parents, shownPins(spec.pins ?? [], intervals));
-	const standing: (Fixed | undefined)[] = new Array(intervals + 1).fill(undefined);
+	const { way, fixed } = planScale(spec, parents, fittedPins(spec.pins, intervals));
+	const standing = new Array<Fixed | undefined>(intervals + 1).fill(undefined);
 	for (const here of fixed) standing[here.step] = here;
+	return { way, standing, shares: sharesBetween(standing, way, spacing, bias) };
+}
 
-	const steps: Step[] = [stepAt(way, standing[0], 0)];
-	// Spacing works from one standing step to the next.
+/** The shares of all steps: spacing works from one standing step to the next. */
+function sharesBetween(standing: Layout['standing'], way: Way, spacing: Spacing, bias: number): number[] {
+	const intervals = standing.length - 1;
+	let shares: number[] | null = null;
 	for (let start = 0; start < intervals;) {
 		let stop = start + 1;
 		while (stop < intervals && !standing[stop]) stop++;
-		const shares = spaced(way, spacing, stop - start, bias, start / intervals, stop / intervals);
-		for (let i = 1; i < shares.length; i++) steps.push(stepAt(way, standing[start + i], shares[i]!));
+		const part = spaced(way, spacing, stop - start, bias, start / intervals, stop / intervals);
+		shares = shares ? [...shares, ...part.slice(1)] : part;
 		start = stop;
 	}
-	return { steps, between, inAll: between + 2 };
+	return shares ?? [0];
 }
 
-function shownPins(pins: NonNullable<ScaleSpec['pins']>, intervals: number): Pin[] {
+function fittedPins(pins: ScaleSpec['pins'] = [], intervals: number): Pin[] {
 	if (pins.length === 0) return [];
 	const steps = pins.map(({ step }) => step);
 	const fits = steps.every((step) => Number.isInteger(step) && step > 0 && step < intervals);
 	if (!fits || new Set(steps).size !== steps.length)
 		throw new Problem('pin', 'A step cannot be pinned there.', 'one pin for a step between the ends');
-	return pins.map(({ step, colour }) => {
-		const { linear, mapped } = show(colour);
-		return { step, linear, mapped };
-	});
+	return pins.map(({ step, colour }) => ({ step, ...fit(colour) }));
 }
 
 function stepAt(way: Way, here: Fixed | undefined, share: number): Step {
@@ -87,14 +112,7 @@ function stepAt(way: Way, here: Fixed | undefined, share: number): Step {
 }
 
 function toStep(linear: Triple, mapped: boolean, share: number, parent: number | null, pinned: boolean): Step {
-	const [r, g, b] = linear;
-	return {
-		linear,
-		hex: linearToHex(r, g, b),
-		value: luminanceToValue(luminance(r, g, b)),
-		share,
-		parent,
-		mapped,
-		pinned
-	};
+	const hex = linearToHex(linear[0], linear[1], linear[2]);
+	const value = luminanceToValue(luminance(linear[0], linear[1], linear[2]));
+	return { linear, hex, value, share, parent, mapped, pinned };
 }

@@ -18,8 +18,8 @@ const SURVEY = 24;
 
 /** Equal shares between two places: from, … , to. */
 export function equalShares(intervals: number, from = 0, to = 1): number[] {
-	const shares: number[] = [];
-	for (let i = 0; i <= intervals; i++) shares.push(i === intervals ? to : from + ((to - from) * i) / intervals);
+	const shares = new Array<number>(intervals + 1);
+	for (let i = 0; i <= intervals; i++) shares[i] = i === intervals ? to : from + ((to - from) * i) / intervals;
 	return shares;
 }
 

@@ -1,7 +1,9 @@
+import { greatestThat } from '../colour/greatest-chroma';
 import { holdLuminance } from '../colour/hold-luminance';
 import { fromPolar } from '../colour/oklab';
+import { type Fitted } from '../colour/shown';
 import { type Triple } from '../colour/vector';
-import { type Method, type PathPoint } from './mixing';
+import { type Method } from './mixing';
 import { pathBetween, pointOn, type Path } from './path';
 import { type Route } from './route';
 
@@ -29,25 +31,23 @@ export function wayThrough(stops: readonly Stop[], method: Method, level: boolea
 	return { kind: 'stops', ats: stops.map(({ at }) => at), paths };
 }
 
-const HALVINGS = 30;
-const BEYOND_ANY_SCREEN = 0.5;
+/** The way from one colour straight to another, as most scales have it. */
+export function wayBetween(from: Triple, to: Triple, method: Method, level: boolean, route: Route): Way {
+	return { kind: 'stops', ats: WHOLE, paths: [pathBetween(from, to, method, level, route)] };
+}
+const WHOLE: readonly number[] = [0, 1];
 
-/** The greatest OKLab chroma that a screen can show at this luminance and hue. */
-function greatestAt(y: number, hue: number): PathPoint {
-	let low = 0;
-	let high = BEYOND_ANY_SCREEN;
-	for (let i = 0; i < HALVINGS; i++) {
-		const chroma = (low + high) / 2;
+/** The colour of the greatest OKLab chroma that a screen can show at this luminance and hue. */
+function greatestAt(y: number, hue: number): Fitted {
+	const at = (chroma: number): Fitted => {
 		const [, a, b] = fromPolar([0, chroma, hue]);
-		if (holdLuminance(y, a, b).mapped) high = chroma;
-		else low = chroma;
-	}
-	const [, a, b] = fromPolar([0, low, hue]);
-	return holdLuminance(y, a, b);
+		return holdLuminance(y, a, b);
+	};
+	return at(greatestThat((chroma) => !at(chroma).mapped));
 }
 
 /** The point at share t, 0–1, of a way. */
-export function pointOnWay(way: Way, t: number): PathPoint {
+export function pointOnWay(way: Way, t: number): Fitted {
 	if (way.kind === 'turn') {
 		const hue = way.hue + way.turn * t;
 		if (way.chroma === null) return greatestAt(way.y, hue);
@@ -55,6 +55,7 @@ export function pointOnWay(way: Way, t: number): PathPoint {
 		return holdLuminance(way.y, a, b);
 	}
 	const { ats, paths } = way;
+	if (paths.length === 1) return pointOn(paths[0]!, t);
 	let i = 0;
 	while (i < paths.length - 1 && t >= ats[i + 1]!) i++;
 	const start = ats[i]!;

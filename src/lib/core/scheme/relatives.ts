@@ -1,10 +1,11 @@
-import { inGamut, mapToGamut } from '../colour/gamut';
+import { clipped } from '../colour/gamut';
+import { greatestChroma } from '../colour/greatest-chroma';
 import { holdLuminance } from '../colour/hold-luminance';
 import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '../colour/oklab';
-import { turn, type ReadonlyTriple, type Triple } from '../colour/vector';
+import { turn, type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
-import { type Turned } from './turn-hue';
+import { fittedOklab, type Fitted } from '../colour/shown';
 
 export const DIRECTIONS = ['lighter', 'darker', 'warmer', 'cooler', 'stronger', 'quieter'] as const;
 export type Direction = (typeof DIRECTIONS)[number];
@@ -12,23 +13,9 @@ export type Direction = (typeof DIRECTIONS)[number];
 /** Poles of warm and cool, in OKLCH degrees, and how far a relative turns towards one at the most (our choice). */
 const POLES = { warmer: 55, cooler: 235 } as const;
 const FARTHEST = 40;
-const HALVINGS = 40;
-
-/** The largest OKLab chroma that a screen can show at this lightness 0–1 and hue. */
-export function greatestChroma(lightness: number, hue: number): number {
-	if (lightness <= 0 || lightness >= 1) return 0;
-	let low = 0;
-	let high = 0.5;
-	for (let i = 0; i < HALVINGS; i++) {
-		const middle = (low + high) / 2;
-		if (inGamut(...oklabToLinear(...fromPolar([lightness, middle, hue])))) low = middle;
-		else high = middle;
-	}
-	return low;
-}
 
 /** The one relative at this share 0–1 of the whole way in its direction. */
-function relative(linear: ReadonlyTriple, direction: Direction, share: number): Turned {
+function relative(linear: ReadonlyTriple, direction: Direction, share: number): Fitted {
 	const [r, g, b] = linear;
 	const [lightness, chroma, hue] = toPolar(linearToOklab(r, g, b));
 	if (share === 0) return { linear: [r, g, b], mapped: false };
@@ -38,9 +25,7 @@ function relative(linear: ReadonlyTriple, direction: Direction, share: number): 
 		case 'darker': {
 			const [, a, bb] = fromPolar([0, chroma * (1 - share), hue]);
 			const l = direction === 'lighter' ? lightness + (1 - lightness) * share : lightness * (1 - share);
-			const whole = oklabToLinear(l, a, bb);
-			const fits = inGamut(...whole);
-			return { linear: fits ? whole : mapToGamut(l, a, bb), mapped: !fits };
+			return fittedOklab(l, a, bb);
 		}
 		case 'warmer':
 		case 'cooler': {
@@ -52,7 +37,7 @@ function relative(linear: ReadonlyTriple, direction: Direction, share: number): 
 		case 'stronger': {
 			const reach = Math.max(chroma, greatestChroma(lightness, hue));
 			const whole = oklabToLinear(...fromPolar([lightness, chroma + (reach - chroma) * share, hue]));
-			return { linear: whole.map((x) => Math.min(1, Math.max(0, x))) as Triple, mapped: false };
+			return { linear: clipped(whole), mapped: false };
 		}
 		case 'quieter': {
 			const [, a, bb] = fromPolar([0, chroma * (1 - share), hue]);
@@ -68,7 +53,7 @@ function relative(linear: ReadonlyTriple, direction: Direction, share: number): 
  * but never past it, to the edge of the gamut, or to the own grey.
  * @throws Problem `relatives` outside these ranges.
  */
-export function relativesOf(linear: ReadonlyTriple, direction: Direction, steps: number, amount: number): Turned[] {
+export function relativesOf(linear: ReadonlyTriple, direction: Direction, steps: number, amount: number): Fitted[] {
 	if (!Number.isInteger(steps) || steps < 1 || steps > 20)
 		throw new Problem('relatives', `${steps} relatives cannot be made.`, '1 to 20 a side');
 	if (!(amount >= 0 && amount <= 100))

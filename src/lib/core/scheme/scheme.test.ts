@@ -1,3 +1,4 @@
+import { greatestChroma } from '../colour/greatest-chroma';
 import { nearest as culoriNearest, differenceCiede2000 } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -13,7 +14,7 @@ import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { nearestOf } from './nearest';
-import { DIRECTIONS, greatestChroma, relativesOf } from './relatives';
+import { DIRECTIONS, relativesOf } from './relatives';
 import { membersOf, SCHEME_RULES, SCHEMES } from './schemes';
 import { areAdjacent, temperature } from './temperature';
 import { angleOn, complement, turnHue } from './turn-hue';

@@ -1,6 +1,7 @@
 import { type ReadonlyTriple } from '../colour/vector';
 import { relativesOf } from './relatives';
-import { turnHue, type Turned } from './turn-hue';
+import { type Fitted } from '../colour/shown';
+import { turnHue } from './turn-hue';
 import { type Wheel } from './wheel';
 import { Problem } from '../problem';
 
@@ -63,7 +64,7 @@ export interface SchemeSpec {
 	readonly free?: readonly number[];
 }
 
-export interface Member extends Turned {
+export interface Member extends Fitted {
 	/** Degrees from the lead colour on the wheel in use. */
 	readonly angle: number;
 }
@@ -94,13 +95,13 @@ export function membersOf(spec: SchemeSpec): Member[] {
 		throw new Problem('scheme', `A scheme cannot have ${count} members.`, '2 to 10 members');
 	return Array.from({ length: count }, (_, i): Member => {
 		const angle = places[i % places.length]!;
-		const whole: Turned = angle === 0 ? { linear: [...lead], mapped: false } : turnHue(lead, wheel, angle, holdValue);
+		const whole: Fitted = angle === 0 ? { linear: [...lead], mapped: false } : turnHue(lead, wheel, angle, holdValue);
 		const round = Math.floor(i / places.length);
 		return { ...(round === 0 ? whole : varied(whole, scheme, round, count)), angle };
 	});
 }
 
-function varied(member: Turned, scheme: Scheme, round: number, count: number): Turned {
+function varied(member: Fitted, scheme: Scheme, round: number, count: number): Fitted {
 	if (scheme === 'dark-family') return relativesOf(member.linear, 'darker', count, 100)[round - 1]!;
 	const [direction, amount] = VARIATIONS[(round - 1) % VARIATIONS.length]!;
 	// Past the list of variations each goes a little less far, so that no two are the same.

@@ -1,17 +1,11 @@
-import { inGamut, mapToGamut } from '../colour/gamut';
 import { hsbToSrgb, srgbToHsb } from '../colour/hsb';
-import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '../colour/oklab';
+import { fromPolar, linearToOklab, toPolar } from '../colour/oklab';
+import { fittedOklab, type Fitted } from '../colour/shown';
 import { decodeSrgb, encodeSrgb } from '../colour/srgb';
-import { type ReadonlyTriple, type Triple } from '../colour/vector';
+import { type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { holdLuminance } from '../colour/hold-luminance';
 import { lightToPainter, painterToLight, type Wheel } from './wheel';
-
-/** A colour in linear sRGB 0–1, and whether it had to be brought into the gamut. */
-export interface Turned {
-	readonly linear: Triple;
-	readonly mapped: boolean;
-}
 
 /** Where a colour (linear sRGB 0–1) stands on a wheel, in degrees from its beginning; 0 for a grey. */
 export function angleOn(wheel: Wheel, linear: ReadonlyTriple): number {
@@ -21,13 +15,10 @@ export function angleOn(wheel: Wheel, linear: ReadonlyTriple): number {
 }
 
 /** The colour at another angle of a wheel: saturation and brightness stay on the first two, lightness and chroma on the third. */
-function placeAt(wheel: Wheel, linear: ReadonlyTriple, angle: number): Turned {
+function placeAt(wheel: Wheel, linear: ReadonlyTriple, angle: number): Fitted {
 	if (wheel === 'perceptual') {
 		const [lightness, chroma] = toPolar(linearToOklab(linear[0], linear[1], linear[2]));
-		const [l, a, b] = fromPolar([lightness, chroma, angle]);
-		const whole = oklabToLinear(l, a, b);
-		const fits = inGamut(...whole);
-		return { linear: fits ? whole : mapToGamut(l, a, b), mapped: !fits };
+		return fittedOklab(...fromPolar([lightness, chroma, angle]));
 	}
 	const [, saturation, brightness] = srgbToHsb(encodeSrgb(linear));
 	const hue = wheel === 'light' ? angle : painterToLight(angle);
@@ -38,7 +29,7 @@ function placeAt(wheel: Wheel, linear: ReadonlyTriple, angle: number): Turned {
  * Turns a colour (linear sRGB 0–1) on a wheel by some degrees. With `holdValue` its luminance stays as it was, on any
  * wheel; what no screen can show then is drawn in towards the grey of that luminance.
  */
-export function turnHue(linear: ReadonlyTriple, wheel: Wheel, degrees: number, holdValue = false): Turned {
+export function turnHue(linear: ReadonlyTriple, wheel: Wheel, degrees: number, holdValue = false): Fitted {
 	const turned = placeAt(wheel, linear, angleOn(wheel, linear) + degrees);
 	if (!holdValue) return turned;
 	const [, a, b] = linearToOklab(...turned.linear);
@@ -47,5 +38,5 @@ export function turnHue(linear: ReadonlyTriple, wheel: Wheel, degrees: number, h
 }
 
 /** The colour opposite on a wheel. */
-export const complement = (linear: ReadonlyTriple, wheel: Wheel, holdValue = false): Turned =>
+export const complement = (linear: ReadonlyTriple, wheel: Wheel, holdValue = false): Fitted =>
 	turnHue(linear, wheel, 180, holdValue);

@@ -1,0 +1,24 @@
+import { inGamut } from './gamut';
+import { fromPolar, oklabToLinear } from './oklab';
+
+const HALVINGS = 40;
+/** No screen shows an OKLab chroma as great as this. */
+const BEYOND_ANY_SCREEN = 0.5;
+
+/** The greatest OKLab chroma that still fits, found by halving: what fits must do so from 0 up to one bound. */
+export function greatestThat(fits: (chroma: number) => boolean): number {
+	let low = 0;
+	let high = BEYOND_ANY_SCREEN;
+	for (let i = 0; i < HALVINGS; i++) {
+		const middle = (low + high) / 2;
+		if (fits(middle)) low = middle;
+		else high = middle;
+	}
+	return low;
+}
+
+/** The greatest OKLab chroma that an sRGB screen can show at this OKLab lightness 0–1 and hue in degrees. */
+export function greatestChroma(lightness: number, hue: number): number {
+	if (lightness <= 0 || lightness >= 1) return 0;
+	return greatestThat((chroma) => inGamut(...oklabToLinear(...fromPolar([lightness, chroma, hue]))));
+}
