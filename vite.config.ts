@@ -7,6 +7,8 @@ export default defineConfig({
 	worker: { format: 'es' },
 	build: {
 		rolldownOptions: {
+			// Constants stay constants, so that engines can fold them: up to twice as fast in the core's tight loops.
+			output: { topLevelVar: false },
 			treeshake: {
 				// The component library imports its own index file, so nothing of it would ever be left out.
 				moduleSideEffects: [

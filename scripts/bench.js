@@ -17,7 +17,7 @@ await bundle({
 		outDir: join(ROOT, '.cache/bench'),
 		emptyOutDir: true,
 		minify: false,
-		rolldownOptions: { input: ['bench/core.ts', 'bench/dial.ts'] }
+		rolldownOptions: { input: ['bench/core.ts', 'bench/dial.ts'], output: { topLevelVar: false } }
 	}
 });
 const only = process.argv[2];

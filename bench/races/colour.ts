@@ -1,8 +1,8 @@
 import { converter, differenceCiede2000, formatHex, toGamut } from 'culori';
 import { linearToHex } from '../../src/lib/core/colour/bytes';
-import { convert } from '../../src/lib/core/colour/convert';
+import { toLinear } from '../../src/lib/core/colour/colour';
 import { mapToGamut } from '../../src/lib/core/colour/gamut';
-import { fromPolar } from '../../src/lib/core/colour/oklab';
+import { fromPolar, linearToOklch } from '../../src/lib/core/colour/oklab';
 import { readColour } from '../../src/lib/core/colour/read';
 import { type Triple } from '../../src/lib/core/colour/vector';
 import { ciede2000 } from '../../src/lib/core/difference/ciede2000';
@@ -22,7 +22,7 @@ export const COLOUR_RACES: readonly Race[] = [
 		work: 'hex to OKLCH, checked input',
 		reference: CULORI,
 		goal: 5,
-		ours: pairs(4000, (hex) => convert(readColour(hex), 'oklch').channels[1]),
+		ours: pairs(4000, (hex) => linearToOklch(toLinear(readColour(hex)))[1]),
 		theirs: pairs(4000, (hex) => oklch(hex)!.c)
 	},
 	{

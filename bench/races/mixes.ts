@@ -18,6 +18,7 @@ const summed = (work: (i: number) => number) => (): number => {
 	for (let i = 0; i < COUNT; i++) sum += work(i);
 	return sum;
 };
+/** Both keep what they have reckoned of a parent, so both races are about mixing alone. */
 const stirred = (i: number, share: number): number =>
 	spectral.mix([SPECTRAL[i]!, 1 - share], [SPECTRAL[i + 1]!, share]).lRGB[1]!;
 
@@ -45,8 +46,7 @@ export const MIX_RACES: readonly Race[] = [
 		reference: 'spectral.js 3.0.0',
 		goal: 5,
 		ours: summed((i) => {
-			// Fresh colours, so that making them paints is part of the work, as it is when a parent is being changed.
-			const path = pathBetween([...LINEARS[i]!], [...LINEARS[i + 1]!], 'paint', false);
+			const path = pathBetween(LINEARS[i]!, LINEARS[i + 1]!, 'paint', false);
 			return NINE.reduce((sum, share) => sum + pointOn(path, share).linear[1], 0);
 		}),
 		theirs: summed((i) => NINE.reduce((sum, share) => sum + stirred(i, share), 0))

@@ -2,7 +2,7 @@ import { linearToByte } from './bytes';
 import { toLinear, type Colour } from './colour';
 import { srgbToHsb, srgbToHsl } from './hsb';
 import { xyzToLab } from './lab';
-import { linearToOklab, toPolar } from './oklab';
+import { linearToOklch } from './oklab';
 import { readColour } from './read';
 import { show } from './shown';
 import { type Triple } from './vector';
@@ -47,7 +47,7 @@ export function codesOf(colour: Colour): Codes {
 	const linear = toLinear(colour);
 	const [hslHue, hslSaturation, hslLightness] = srgbToHsl(rgb);
 	const [hue, saturation, brightness] = srgbToHsb(rgb);
-	const oklch: Triple = colour.space === 'oklch' ? [...colour.channels] : toPolar(linearToOklab(...linear));
+	const oklch: Triple = colour.space === 'oklch' ? [...colour.channels] : linearToOklch(linear);
 	const lab = xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
 	return {
 		hex: shown.hex,

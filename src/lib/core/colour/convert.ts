@@ -1,7 +1,7 @@
 import { toLinear, type Colour, type Space } from './colour';
 import { srgbToHsb, srgbToHsl } from './hsb';
 import { xyzToLab } from './lab';
-import { linearToOklab, toPolar } from './oklab';
+import { linearToOklab, linearToOklch, toPolar } from './oklab';
 import { linearToP3 } from './p3';
 import { encodeSrgb } from './srgb';
 import { type Triple } from './vector';
@@ -25,7 +25,7 @@ const FROM_LINEAR: Readonly<Record<Space, (linear: Triple) => Triple>> = {
 	lab: toLabD50,
 	lch: (linear) => toPolar(toLabD50(linear)),
 	oklab: toOklab,
-	oklch: (linear) => toPolar(toOklab(linear))
+	oklch: linearToOklch
 };
 
 /**

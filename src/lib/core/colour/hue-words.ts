@@ -1,4 +1,4 @@
-import { linearToOklab, toPolar } from './oklab';
+import { linearToOklch } from './oklab';
 import { type ReadonlyTriple } from './vector';
 
 /**
@@ -44,7 +44,7 @@ function hueWord(lightness: number, chroma: number, hue: number): string {
 
 /** A colour (linear sRGB 0–1) in words, such as "dark quiet green", "strong red", "light grey". */
 export function colourWords([r, g, b]: ReadonlyTriple): string {
-	const [lightness, chroma, hue] = toPolar(linearToOklab(r, g, b));
+	const [lightness, chroma, hue] = linearToOklch([r, g, b]);
 	if (chroma < GREY) return greyWord(lightness);
 	const light = lightness < DARK ? 'dark ' : lightness >= LIGHT ? 'light ' : '';
 	const strength = chroma < QUIET ? 'quiet ' : chroma >= STRONG ? 'strong ' : '';

@@ -45,3 +45,8 @@ export function fromPolar([lightness, chroma, hue]: ReadonlyTriple): Triple {
 	const radians = (hue * Math.PI) / 180;
 	return [lightness, chroma * Math.cos(radians), chroma * Math.sin(radians)];
 }
+
+/** Linear sRGB to OKLCH: lightness 0–1, chroma, hue in degrees. */
+export function linearToOklch(linear: ReadonlyTriple): Triple {
+	return toPolar(linearToOklab(linear[0], linear[1], linear[2]));
+}

@@ -1,4 +1,4 @@
-import { linearToOklab, toPolar } from '../colour/oklab';
+import { linearToOklch } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
 import { differenceOfLinear, linearToLab } from '../difference/lab-of-linear';
 import { angleBetween } from '../scheme/wheel';
@@ -28,8 +28,8 @@ const share = (x: number): number => Math.min(1, Math.max(0, x));
 export function edgeBetween(one: ReadonlyTriple, other: ReadonlyTriple): Edge {
 	const valueDifference = Math.abs(linearToLab(one)[0] - linearToLab(other)[0]);
 	const difference = differenceOfLinear(one, other);
-	const [, c1, h1] = toPolar(linearToOklab(one[0], one[1], one[2]));
-	const [, c2, h2] = toPolar(linearToOklab(other[0], other[1], other[2]));
+	const [, c1, h1] = linearToOklch(one);
+	const [, c2, h2] = linearToOklch(other);
 	const chroma = Math.min(c1, c2);
 	const hueAngle = angleBetween(h1, h2);
 	const level = share(1 - valueDifference / VALUE_APART);

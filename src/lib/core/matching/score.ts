@@ -1,4 +1,4 @@
-import { linearToOklab, toPolar } from '../colour/oklab';
+import { linearToOklch } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
 import { differenceOfLinear, linearToLab } from '../difference/lab-of-linear';
 import { hueTurn } from '../scale/route';
@@ -46,8 +46,8 @@ function hueWords(hue: number | null, attempt: ReadonlyTriple, target: ReadonlyT
 
 /** Scores an attempt against its target; both in linear sRGB. */
 export function scoreMatch(attempt: ReadonlyTriple, target: ReadonlyTriple): MatchScore {
-	const [, chroma, angle] = toPolar(linearToOklab(attempt[0], attempt[1], attempt[2]));
-	const [, targetChroma, targetAngle] = toPolar(linearToOklab(target[0], target[1], target[2]));
+	const [, chroma, angle] = linearToOklch(attempt);
+	const [, targetChroma, targetAngle] = linearToOklch(target);
 	const value = linearToLab(attempt)[0] - linearToLab(target)[0];
 	const off = chroma - targetChroma;
 	const hue = chroma < GREY || targetChroma < GREY ? null : hueTurn(targetAngle, angle, 'shorter');

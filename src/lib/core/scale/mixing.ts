@@ -1,6 +1,6 @@
 import { hsbToSrgb, srgbToHsb } from '../colour/hsb';
 import { labToXyz, xyzToLab } from '../colour/lab';
-import { fromPolar, linearToOklab, toPolar } from '../colour/oklab';
+import { fromPolar, linearToOklab, linearToOklch, toPolar } from '../colour/oklab';
 import { fitted, fittedOklab, type Fitted } from '../colour/shown';
 import { decodeSrgb, encodeSrgb } from '../colour/srgb';
 import { type Triple } from '../colour/vector';
@@ -51,7 +51,7 @@ export function toCoordinates(method: Method, linear: Triple): Triple {
 		case 'screen':
 			return encodeSrgb(linear);
 		case 'oklch':
-			return toPolar(linearToOklab(linear[0], linear[1], linear[2]));
+			return linearToOklch(linear);
 		case 'lch':
 			return toPolar(toLab(linear));
 		case 'hsb':

@@ -1,5 +1,5 @@
 import { luminanceToValue, valueToLuminance } from '../colour/lab';
-import { linearToOklab, toPolar } from '../colour/oklab';
+import { linearToOklch } from '../colour/oklab';
 import { type Fitted } from '../colour/shown';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
@@ -96,8 +96,8 @@ function parentStep(parent: Triple, intervals: number, place: 'value' | 'middle'
 }
 
 function hueWay(spec: ScaleSpec, [from, to]: readonly Triple[]): Way {
-	const [, chroma, hue] = toPolar(linearToOklab(...from!));
-	const [, , goal] = toPolar(linearToOklab(...to!));
+	const [, chroma, hue] = linearToOklch(from!);
+	const [, , goal] = linearToOklch(to!);
 	const turn = hueTurn(hue, goal, spec.route ?? 'shorter');
 	return { kind: 'turn', y: luminance(...from!), chroma: spec.greatestChroma ? null : chroma, hue, turn };
 }

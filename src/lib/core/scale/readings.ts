@@ -1,5 +1,5 @@
 import { greyInk, ownGrey } from '../colour/grey';
-import { linearToOklab, toPolar } from '../colour/oklab';
+import { linearToOklch } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { differenceOfLinear } from '../difference/lab-of-linear';
@@ -73,7 +73,7 @@ export function readScale({ steps }: Scale, ground: ReadonlyTriple): Readings {
 	const values = steps.map(({ value }) => value);
 	const differences = steps.slice(1).map(({ linear }, i) => differenceOfLinear(steps[i]!.linear, linear));
 	const first = steps[0]!.linear;
-	const polar = steps.map(({ linear }) => toPolar(linearToOklab(linear[0], linear[1], linear[2])));
+	const polar = steps.map(({ linear }) => linearToOklch(linear));
 	const hues = polar.map(([, chroma, hue]) => (chroma < HUELESS ? null : hue));
 	const numbers = (matches: (index: number) => boolean): number[] =>
 		steps.flatMap((_, i) => (matches(i) ? [i + 1] : []));

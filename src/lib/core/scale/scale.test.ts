@@ -6,7 +6,7 @@ import { checkAgainst } from '../../../../tests/support/checks';
 import { randomHex, seeded } from '../../../../tests/support/colours';
 import { inGamut } from '../colour/gamut';
 import { luminanceToValue } from '../colour/lab';
-import { linearToOklab, toPolar } from '../colour/oklab';
+import { linearToOklch } from '../colour/oklab';
 import { linearToSrgb } from '../colour/srgb';
 import { readColour } from '../colour/read';
 import { luminance } from '../colour/xyz';
@@ -40,8 +40,8 @@ const make = ({ pins, ...given }: Given) =>
 		...(pins ? { pins: pins.map(({ step, hex: text }) => ({ step, colour: readColour(text) })) } : {})
 	});
 const WHITE = [1, 1, 1] as const;
-const chromaOf = (linear: readonly [number, number, number]) => toPolar(linearToOklab(...linear))[1];
-const hueOf = (linear: readonly [number, number, number]) => toPolar(linearToOklab(...linear))[2];
+const chromaOf = (linear: readonly [number, number, number]) => linearToOklch(linear)[1];
+const hueOf = (linear: readonly [number, number, number]) => linearToOklch(linear)[2];
 
 /** The codes at both ends of each recipe, where they are known beforehand. */
 const ENDS: Record<Recipe, (parents: readonly string[]) => [string | null, string | null]> = {

@@ -1,7 +1,7 @@
 import { clipped } from '../colour/gamut';
 import { greatestChroma } from '../colour/greatest-chroma';
 import { holdLuminance } from '../colour/hold-luminance';
-import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '../colour/oklab';
+import { fromPolar, linearToOklch, oklabToLinear } from '../colour/oklab';
 import { turn, type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
@@ -17,7 +17,7 @@ const FARTHEST = 40;
 /** The one relative at this share 0–1 of the whole way in its direction. */
 function relative(linear: ReadonlyTriple, direction: Direction, share: number): Fitted {
 	const [r, g, b] = linear;
-	const [lightness, chroma, hue] = toPolar(linearToOklab(r, g, b));
+	const [lightness, chroma, hue] = linearToOklch([r, g, b]);
 	if (share === 0) return { linear: [r, g, b], mapped: false };
 	const y = luminance(r, g, b);
 	switch (direction) {

@@ -7,7 +7,7 @@ import { randomHex, seeded } from '../../../../tests/support/colours';
 import { luminanceToValue } from '../colour/lab';
 import { toLinear } from '../colour/colour';
 import { inGamut } from '../colour/gamut';
-import { linearToOklab, toPolar } from '../colour/oklab';
+import { linearToOklch } from '../colour/oklab';
 import { readColour } from '../colour/read';
 import { show } from '../colour/shown';
 import { type Triple } from '../colour/vector';
@@ -23,7 +23,7 @@ import { angleBetween, lightToPainter, painterToLight, WHEELS } from './wheel';
 const linear = (text: string): Triple => toLinear(readColour(text));
 const colour = fc.integer({ min: 0, max: 0xffffff }).map((code) => linear(`#${code.toString(16).padStart(6, '0')}`));
 const wheel = fc.constantFrom(...WHEELS);
-const chromaOf = (c: Triple): number => toPolar(linearToOklab(...c))[1];
+const chromaOf = (c: Triple): number => linearToOklch(c)[1];
 const valueOf = (c: Triple): number => luminanceToValue(luminance(...c));
 const near = (one: Triple, other: readonly number[], digits = 7) =>
 	one.forEach((x, i) => expect(x).toBeCloseTo(other[i]!, digits));
@@ -163,10 +163,10 @@ describe('temperature and adjacency (common practice, no source)', () => {
 
 describe('relatives', () => {
 	const measure: Record<(typeof DIRECTIONS)[number], (c: Triple, lead: Triple) => number> = {
-		lighter: (c) => toPolar(linearToOklab(...c))[0],
-		darker: (c) => -toPolar(linearToOklab(...c))[0],
-		warmer: (c) => -angleBetween(toPolar(linearToOklab(...c))[2], 55),
-		cooler: (c) => -angleBetween(toPolar(linearToOklab(...c))[2], 235),
+		lighter: (c) => linearToOklch(c)[0],
+		darker: (c) => -linearToOklch(c)[0],
+		warmer: (c) => -angleBetween(linearToOklch(c)[2], 55),
+		cooler: (c) => -angleBetween(linearToOklch(c)[2], 235),
 		stronger: chromaOf,
 		quieter: (c) => -chromaOf(c)
 	};
@@ -206,7 +206,7 @@ describe('relatives', () => {
 		near(relativesOf(madder, 'lighter', 3, 100)[2]!.linear, [1, 1, 1], 6);
 		near(relativesOf(madder, 'darker', 3, 100)[2]!.linear, [0, 0, 0], 6);
 		expect(chromaOf(relativesOf(madder, 'quieter', 3, 100)[2]!.linear)).toBeLessThan(1e-6);
-		const [lightness, , hue] = toPolar(linearToOklab(...madder));
+		const [lightness, , hue] = linearToOklch(madder);
 		expect(chromaOf(relativesOf(madder, 'stronger', 3, 100)[2]!.linear)).toBeCloseTo(greatestChroma(lightness, hue), 4);
 		expect(() => relativesOf(madder, 'lighter', 0, 50)).toThrow(Problem);
 		expect(() => relativesOf(madder, 'lighter', 3, 101)).toThrow(Problem);

@@ -1,5 +1,5 @@
 import { hsbToSrgb, srgbToHsb } from '../colour/hsb';
-import { fromPolar, linearToOklab, toPolar } from '../colour/oklab';
+import { fromPolar, linearToOklab, linearToOklch } from '../colour/oklab';
 import { fittedOklab, type Fitted } from '../colour/shown';
 import { decodeSrgb, encodeSrgb } from '../colour/srgb';
 import { type ReadonlyTriple } from '../colour/vector';
@@ -9,7 +9,7 @@ import { lightToPainter, painterToLight, type Wheel } from './wheel';
 
 /** Where a colour (linear sRGB 0–1) stands on a wheel, in degrees from its beginning; 0 for a grey. */
 export function angleOn(wheel: Wheel, linear: ReadonlyTriple): number {
-	if (wheel === 'perceptual') return toPolar(linearToOklab(linear[0], linear[1], linear[2]))[2];
+	if (wheel === 'perceptual') return linearToOklch(linear)[2];
 	const [hue] = srgbToHsb(encodeSrgb(linear));
 	return wheel === 'light' ? hue : lightToPainter(hue);
 }
@@ -17,7 +17,7 @@ export function angleOn(wheel: Wheel, linear: ReadonlyTriple): number {
 /** The colour at another angle of a wheel: saturation and brightness stay on the first two, lightness and chroma on the third. */
 function placeAt(wheel: Wheel, linear: ReadonlyTriple, angle: number): Fitted {
 	if (wheel === 'perceptual') {
-		const [lightness, chroma] = toPolar(linearToOklab(linear[0], linear[1], linear[2]));
+		const [lightness, chroma] = linearToOklch(linear);
 		return fittedOklab(...fromPolar([lightness, chroma, angle]));
 	}
 	const [, saturation, brightness] = srgbToHsb(encodeSrgb(linear));

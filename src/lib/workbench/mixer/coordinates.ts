@@ -3,7 +3,7 @@ import { formatOklch } from '$lib/core/colour/codes';
 import { toLinear, type Colour } from '$lib/core/colour/colour';
 import { inGamut, mapToGamut } from '$lib/core/colour/gamut';
 import { hsbToSrgb, srgbToHsb } from '$lib/core/colour/hsb';
-import { fromPolar, linearToOklab, oklabToLinear, toPolar } from '$lib/core/colour/oklab';
+import { fromPolar, linearToOklch, oklabToLinear } from '$lib/core/colour/oklab';
 import { show } from '$lib/core/colour/shown';
 import { linearToSrgb, srgbToLinear } from '$lib/core/colour/srgb';
 import { type Triple } from '$lib/core/colour/vector';
@@ -47,7 +47,7 @@ const perceptual: Coordinates = {
 	name: 'OKLCH',
 	axes: [axis('Lightness', 100, 0.5, 5, 1, '%'), axis('Chroma', 0.37, 0.002, 0.02, 3), hueAxis],
 	of(colour) {
-		const [l, c, h] = colour.space === 'oklch' ? colour.channels : toPolar(linearToOklab(...toLinear(colour)));
+		const [l, c, h] = colour.space === 'oklch' ? colour.channels : linearToOklch(toLinear(colour));
 		return [l * 100, Math.min(0.37, c < 5e-5 ? 0 : c), ((h % 360) + 360) % 360];
 	},
 	text: ([l, c, h]) => formatOklch([l / 100, c, h]),
