@@ -4,8 +4,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type CDPSession } from '@playwright/test';
 import { newId } from '../src/lib/model/ids';
-import { OFFERED_METHODS, OFFERED_RECIPES } from '../src/lib/model/offered';
 import { newStudy } from '../src/lib/model/new-study';
+
+const RECIPES = ['tints', 'shades', 'tones-level', 'interval'] as const;
+const METHODS = ['oklab', 'light', 'screen'] as const;
 
 /** What one turn of a mixer dial costs in Chromium, on a plate with 12 scales of 9 steps that all depend on it. */
 const PORT = 4188;
@@ -40,8 +42,8 @@ async function makeStudy(): Promise<string> {
 	const study = newStudy('Dial', '');
 	const plate = study.plates[0]!;
 	const model = plate.scales[0]!;
-	const scales = OFFERED_RECIPES.flatMap((recipe) =>
-		OFFERED_METHODS.map((method) => ({ ...model, id: newId(), recipe, method, between: 7 }))
+	const scales = RECIPES.flatMap((recipe) =>
+		METHODS.map((method) => ({ ...model, id: newId(), recipe, method, between: 7 }))
 	);
 	const document = { ...study, plates: [{ ...plate, scales }] };
 	const response = await fetch(`${ADDRESS}/api/studies`, {

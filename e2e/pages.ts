@@ -33,6 +33,16 @@ export const saved = (page: Page): Promise<void> =>
 export const step = (page: Page, row: number, number: number): Locator =>
 	page.locator(`[data-place="${row - 1} ${number - 1}"]`);
 
+/** Chooses by looking: opens a list of choices of the bar, takes one by its name, and closes the list. */
+export async function choose(page: Page, what: string, name: string): Promise<void> {
+	await page.getByRole('button', { name: new RegExp(`^${what}: `) }).click();
+	await page
+		.getByRole('menuitemradio')
+		.filter({ has: page.getByText(name, { exact: true }) })
+		.click();
+	await page.keyboard.press('Escape');
+}
+
 /** The codes of all bars drawn on the plate, in the order of drawing. */
 export const drawnColours = (page: Page): Promise<string[]> =>
 	page.locator('.surface svg rect[x]').evaluateAll((bars) => bars.map((bar) => bar.getAttribute('fill') ?? ''));

@@ -1,49 +1,33 @@
-import { HARD_TO_TELL } from '$lib/core/scale/readings';
-import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
-import { type Scale, type Step } from '$lib/core/scale/scale';
-import { METHOD_WORDS, RECIPE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
-import { type ScaleDecision, type ScalesPlate } from '$lib/model/plate';
+import { gradationOf, type Scale } from '$lib/core/scale/scale';
+import { HUE_PLACE } from '$lib/core/scale/mixing';
+import { endWords, METHOD_WORDS, RECIPE_WORDS, ROUTE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
+import { type ScalesPlate } from '$lib/model/plate';
+import { type ScaleDecision } from '$lib/model/scale';
+import { PLAIN_LOOK } from '$lib/model/scale-look';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing, type Shape } from './drawing';
-import { linkedOf, scaleOf, textOf, usedParents } from './resolve';
+import { drawSteps } from './draw-steps';
+import { linkedOf, scaleOf, specOf, textOf, usedParents } from './resolve';
 import { layOutScales, PLATE_WIDTH, ROOMY, type RowPlace } from './scales-layout';
+import { GROUND, INK, shortened, words } from './words';
 
-const INK = '#1c1c1c';
-const SOFT = '#5f5f5f';
-const GROUND = '#ffffff';
-const GROUND_LINEAR = [1, 1, 1] as const;
 const MARGIN = 28;
-/** Room that a value needs under its step, so that two do not run into each other. */
-const LABEL_ROOM = 19;
-const TICK = 5;
-
-const words = (x: number, y: number, text: string, more: Partial<Extract<Shape, { kind: 'words' }>> = {}): Shape => ({
-	kind: 'words',
-	x,
-	y,
-	words: text,
-	size: 12,
-	face: 'sans',
-	strong: false,
-	anchor: 'start',
-	fill: SOFT,
-	...more
-});
-
-const shortened = (text: string, most: number): string =>
-	text.length > most ? `${text.slice(0, most - 1).trimEnd()}…` : text;
 
 /** "madder to white", "#b3392b to woad" */
 export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]): string {
 	const names = usedParents(decision).map(
 		(source) => linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked)
 	);
-	const end = RECIPE_WORDS[decision.recipe].end;
+	const end = endWords(decision.recipe, decision.oneWay);
 	return [...names, ...(end ? [end] : [])].join(' to ');
 }
 
-const mixedHow = ({ method, spacing }: ScaleDecision): string =>
-	`mixed ${METHOD_WORDS[method].name}, ${SPACING_WORDS[spacing].name}`;
+/** "mixed in OKLab, equal shares"; hue steps are not mixed but turned. */
+function mixedHow({ recipe, method, spacing, route = 'shorter', pins }: ScaleDecision): string {
+	const way = recipe === 'hue-steps' && !pins?.length ? 'turned' : `mixed ${METHOD_WORDS[method].name}`;
+	const round = way === 'turned' || (HUE_PLACE[method] >= 0 && route !== 'shorter');
+	return `${way}${round ? ` ${ROUTE_WORDS[route]}` : ''}, ${SPACING_WORDS[spacing].name}`;
+}
 
 const countOf = ({ between, inAll }: Scale): string => `${between} between · ${inAll} in all`;
 
@@ -57,12 +41,12 @@ function inCommon(texts: readonly string[]): string | null {
 export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], withWords: boolean): Drawing {
 	const scales = plate.scales.map((decision) => scaleOf(decision, linked));
 	const layout = layOutScales(
-		scales.map(({ inAll }) => inAll),
+		plate.scales.map(({ look }, i) => ({ inAll: scales[i]!.inAll, look })),
 		withWords
 	);
 	const mixing = inCommon(plate.scales.map(mixedHow));
 	// Rows too low for three lines leave their count to the head of the plate, where it is the same for all.
-	const roomy = (layout.rows[0]?.height ?? ROOMY) >= ROOMY;
+	const roomy = layout.rows.every(({ height }) => height >= ROOMY);
 	const count = roomy ? null : inCommon(scales.map(countOf));
 	const shapes: Shape[] = withWords
 		? header(plate.title, [count, mixing].filter((note) => note !== null).join(', '))
@@ -75,19 +59,28 @@ export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], 
 			const told = roomy ? lines.slice(0, mixing === null ? 3 : 2) : [lines[count === null ? 1 : 0]!];
 			shapes.push(...caption(RECIPE_WORDS[decision.recipe].name, told, place));
 		}
-		shapes.push(...colours(scale, place, withWords));
+		shapes.push(...colours(decision, linked, scale, place, withWords));
 	});
 	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, ground: GROUND, shapes };
 }
 
+const GRADATION_PARTS = 120;
 const drawn = new WeakMap<Scale, Map<string, Shape[]>>();
 
-/** The steps of a row and their values. The same scale at the same place is the very same shapes: a screen can skip them. */
-function colours(scale: Scale, place: RowPlace, withWords: boolean): Shape[] {
-	const key = `${place.bandY} ${place.bandHeight} ${place.edges[0]} ${withWords}`;
+/** The steps of a row. The same scale at the same place is the very same shapes: a screen can skip them. */
+function colours(
+	decision: ScaleDecision,
+	linked: readonly LinkedColour[],
+	scale: Scale,
+	place: RowPlace,
+	withWords: boolean
+): Shape[] {
+	const { look = PLAIN_LOOK } = decision;
+	const key = `${place.y} ${place.height} ${place.band.x} ${withWords} ${Object.values(look).join(' ')}`;
 	const known = drawn.get(scale) ?? new Map<string, Shape[]>();
 	drawn.set(scale, known);
-	const shapes = known.get(key) ?? [...band(scale, place), ...(withWords ? values(scale, place) : [])];
+	const codes = look.gradation && !known.has(key) ? gradationOf(specOf(decision, linked), GRADATION_PARTS) : [];
+	const shapes = known.get(key) ?? drawSteps(scale, place, look, withWords, codes);
 	known.set(key, shapes);
 	return shapes;
 }
@@ -101,62 +94,25 @@ function header(title: string, note: string): Shape[] {
 	return shapes;
 }
 
+/** A line in two where it is too long for the room beside the colours. */
+function wrapped(line: string, most: number): string[] {
+	if (line.length <= most) return [line];
+	const at = line.lastIndexOf(' ', most);
+	return at <= 0 ? [shortened(line, most)] : [line.slice(0, at), shortened(line.slice(at + 1), most)];
+}
+
+const CAPTION_LETTERS = 25;
+
 /** The recipe's name and what is told of the row, as a block in the middle of its height. */
-function caption(name: string, lines: readonly string[], { bandY, bandHeight }: RowPlace): Shape[] {
-	const roomy = lines.length > 1;
+function caption(name: string, told: readonly string[], { band }: RowPlace): Shape[] {
+	const roomy = told.length > 1;
 	const [size, small, lineHeight] = roomy ? [17, 12, 16] : [15, 11, 12];
-	const top = bandY + (bandHeight - size - lines.length * lineHeight) / 2 + (roomy ? 0 : 2);
+	const all = told.flatMap((line) => wrapped(line, CAPTION_LETTERS));
+	const fits = size + all.length * lineHeight <= band.height + 8;
+	const lines = fits ? all : told.map((line) => shortened(line, CAPTION_LETTERS - 1));
+	const top = band.y + (band.height - size - lines.length * lineHeight) / 2 + (roomy ? 0 : 2);
 	return [
 		words(MARGIN, top + size * 0.82, name, { face: 'serif', size, fill: INK }),
-		...lines.map((line, i) => words(MARGIN, top + size + (i + 0.75) * lineHeight, shortened(line, 24), { size: small }))
+		...lines.map((line, i) => words(MARGIN, top + size + (i + 0.75) * lineHeight, line, { size: small }))
 	];
-}
-
-function band(scale: Scale, place: RowPlace): Shape[] {
-	const { edges, bandY: y, bandHeight: height } = place;
-	const bars = scale.steps.map(({ hex }, i): Shape => ({
-		kind: 'bar',
-		x: edges[i]!,
-		y,
-		width: edges[i + 1]! - edges[i]!,
-		height,
-		fill: hex
-	}));
-	return [...bars, ...scale.steps.flatMap((step, i) => (vanishes(step) ? ticks(place, i) : []))];
-}
-
-const vanishes = ({ linear }: Step): boolean => differenceOfLinear(linear, GROUND_LINEAR) < HARD_TO_TELL;
-
-/** Small ticks outside the corners of a step that would be lost on the ground: never a line around it. */
-function ticks({ edges, bandY, bandHeight }: RowPlace, index: number): Shape[] {
-	const bottom = bandY + bandHeight;
-	const rule = (x1: number, y1: number, x2: number, y2: number): Shape => ({
-		kind: 'rule',
-		x1,
-		y1,
-		x2,
-		y2,
-		stroke: SOFT
-	});
-	const across = [edges[index]!, edges[index + 1]!].flatMap((x) => [
-		rule(x, bandY - TICK - 1, x, bandY - 1),
-		rule(x, bottom + 1, x, bottom + TICK + 1)
-	]);
-	const outer = index === 0 ? edges[0]! - 1 : index === edges.length - 2 ? edges.at(-1)! + 1 : null;
-	if (outer === null) return across;
-	const reach = index === 0 ? -TICK : TICK;
-	return [...across, rule(outer, bandY, outer + reach, bandY), rule(outer, bottom, outer + reach, bottom)];
-}
-
-function values(scale: Scale, { edges, bandY, bandHeight }: RowPlace): Shape[] {
-	const last = scale.inAll - 1;
-	const narrowest = Math.min(...edges.slice(1).map((edge, i) => edge - edges[i]!));
-	const every = Math.max(1, Math.ceil(LABEL_ROOM / narrowest));
-	return scale.steps.flatMap((step, i) => {
-		const end = i === 0 || i === last;
-		if (!end && (i % every !== 0 || last - i < every)) return [];
-		const middle = (edges[i]! + edges[i + 1]!) / 2;
-		const more = { anchor: 'middle', size: 11, strong: end, fill: end ? INK : SOFT } as const;
-		return [words(middle, bandY + bandHeight + (bandHeight < 30 ? 12 : 14), step.value.toFixed(0), more)];
-	});
 }

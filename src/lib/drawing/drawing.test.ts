@@ -26,19 +26,16 @@ describe('a scales plate', () => {
 
 	it('rows line up at both sides and do not run into each other, from 1 to 24 rows', () => {
 		for (let rows = 1; rows <= 24; rows++) {
-			const {
-				height,
-				left,
-				right,
-				rows: places
-			} = layOutScales(
-				Array.from({ length: rows }, (_, i) => 2 + i),
+			const { height, rows: places } = layOutScales(
+				Array.from({ length: rows }, (_, i) => ({ inAll: 2 + i })),
 				true
 			);
+			const { x: left, width } = places[0]!.band;
 			places.forEach((place, i) => {
-				expect(place.edges[0]).toBe(left);
-				expect(place.edges.at(-1)).toBeCloseTo(right, 9);
-				expect(place.bandHeight).toBeGreaterThan(10);
+				const last = place.steps.at(-1)!.box;
+				expect(place.steps[0]!.box.x).toBe(left);
+				expect(last.x + last.width).toBeCloseTo(left + width, 9);
+				expect(place.band.height).toBeGreaterThan(10);
 				if (i > 0) expect(place.y).toBeCloseTo(places[i - 1]!.y + places[i - 1]!.height, 9);
 			});
 			expect(places.at(-1)!.y + places.at(-1)!.height).toBeLessThanOrEqual(height);

@@ -1,6 +1,8 @@
 /** What a drawing is made of. Lengths are in plate units; colours are `#rrggbb`, because not every renderer reads more. */
 export type Shape =
 	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
+	/** Any other figure, as SVG path data. */
+	| { kind: 'figure'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }
 	| {
 			kind: 'words';

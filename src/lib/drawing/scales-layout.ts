@@ -1,63 +1,99 @@
+import { PLAIN_LOOK, type ScaleLook, type Size } from '$lib/model/scale-look';
+import { FORM_PLACES, TALL_FORMS } from './forms/forms';
+import { type Box, type FormPlaces } from './forms/place';
+
 /** Where everything on a scales plate stands, in plate units: 792 wide, as high as a sheet of A4 laid across or higher. */
 export const PLATE_WIDTH = 792;
 const SHEET_HEIGHT = 560;
 const TOP = 58;
 const BOTTOM = 18;
-const ROW_MOST = 120;
-const ROW_LEAST = 40;
 /** From this height on a row has room for three lines of words. */
 export const ROOMY = 70;
 
-export interface RowPlace {
+export interface RowPlace extends FormPlaces {
 	/** Top of the row and its whole height. */
 	readonly y: number;
 	readonly height: number;
-	/** The band of colours. */
-	readonly bandY: number;
-	readonly bandHeight: number;
-	/** Left edge of each step, and last the right edge of the scale. */
-	readonly edges: readonly number[];
+	/** Where the colours of the steps stand. */
+	readonly band: Box;
+	/** Where the unbroken gradation stands, if there is one. */
+	readonly gradation: Box | null;
 }
 
 export interface ScalesLayout {
 	readonly height: number;
-	readonly left: number;
-	readonly right: number;
 	readonly rows: readonly RowPlace[];
 }
 
-/** Ends stand out by their width. */
-const END_WIDTH = 1.25;
+/** What of a scale decides its place. */
+export interface RowShape {
+	readonly inAll: number;
+	readonly look?: ScaleLook;
+}
 
-function edgesOf(count: number, from: number, to: number): number[] {
-	const total = count - 2 + 2 * END_WIDTH;
-	const edges = [from];
-	let passed = 0;
-	for (let i = 0; i < count; i++) {
-		passed += i === 0 || i === count - 1 ? END_WIDTH : 1;
-		edges.push(from + ((to - from) * passed) / total);
-	}
-	return edges;
+const MOST_HIGH = 120;
+const LEAST_HIGH = 40;
+const TALL_MOST_HIGH = 330;
+const TALL_LEAST_HIGH = 120;
+const SIZE_SHARE: Readonly<Record<Size, number>> = { small: 0.6, middle: 1, large: 1.7 };
+
+interface Wanted {
+	readonly most: number;
+	readonly least: number;
+	readonly weight: number;
+}
+
+function wantedBy({ look = PLAIN_LOOK }: RowShape): Wanted {
+	const tall = TALL_FORMS.has(look.form);
+	const share = SIZE_SHARE[look.size];
+	const [most, least] = tall ? [TALL_MOST_HIGH, TALL_LEAST_HIGH] : [MOST_HIGH, LEAST_HIGH];
+	const more = look.gradation ? 1.2 : 1;
+	return {
+		most: most * share * more,
+		least: least * Math.max(1, share) * more,
+		weight: (tall ? 2.6 : 1) * share * more
+	};
+}
+
+/** Heights of all rows: by their weights, none beyond what it wants; the plate grows where they would be too low. */
+function heightsOf(wanted: readonly Wanted[], room: number): number[] {
+	const total = wanted.reduce((sum, { weight }) => sum + weight, 0);
+	return wanted.map(({ most, least, weight }) => Math.max(least, Math.min(most, (room * weight) / total)));
 }
 
 /**
- * Lays out rows with these numbers of steps in all. Rows of one plate have one height and one left and right edge, so
- * that they line up; the plate grows where they would become too low to read. Without words the bands take all the room.
+ * Lays out rows. Rows of one plate have one left and right edge, so that they line up. Without words the colours take all
+ * the room.
  */
-export function layOutScales(counts: readonly number[], words: boolean): ScalesLayout {
+export function layOutScales(shapes: readonly RowShape[], words: boolean): ScalesLayout {
 	const top = words ? TOP : 28;
-	const left = words ? 176 : 28;
-	const right = PLATE_WIDTH - (words ? 26 : 28);
+	const x = words ? 176 : 28;
+	const width = PLATE_WIDTH - (words ? 26 : 28) - x;
 	const room = SHEET_HEIGHT - top - BOTTOM;
-	const most = words ? ROW_MOST : room;
-	const rowHeight = Math.max(ROW_LEAST, Math.min(most, room / Math.max(1, counts.length)));
-	// Low rows keep their room for colour: the gaps and the line of values give way first.
-	const gap = words ? Math.max(4, Math.min(26, 4 + (rowHeight - ROW_LEAST) * 0.6)) : Math.min(14, rowHeight * 0.18);
-	const labels = words ? (rowHeight < ROOMY ? 14 : 17) : 0;
-	const bandHeight = rowHeight - gap - labels;
-	const rows = counts.map((count, i): RowPlace => {
-		const y = top + i * rowHeight;
-		return { y, height: rowHeight, bandY: y + gap / 2, bandHeight, edges: edgesOf(count, left, right) };
+	const wanted = shapes.map(wantedBy);
+	const heights = heightsOf(words ? wanted : wanted.map((each) => ({ ...each, most: room })), room);
+	let y = top;
+	const rows = shapes.map((shape, i): RowPlace => {
+		const place = layOutRow(shape, { x, y, width, height: heights[i]! }, words);
+		y += heights[i]!;
+		return place;
 	});
-	return { height: Math.max(SHEET_HEIGHT, top + counts.length * rowHeight + BOTTOM), left, right, rows };
+	return { height: Math.max(SHEET_HEIGHT, y + BOTTOM), rows };
+}
+
+const GRADATION_GAP = 5;
+
+function layOutRow({ inAll, look = PLAIN_LOOK }: RowShape, row: Box, words: boolean): RowPlace {
+	const { y, height } = row;
+	// Low rows keep their room for colour: the gaps and the line of labels give way first.
+	const gap = words ? Math.max(4, Math.min(26, 4 + (height - LEAST_HIGH) * 0.6)) : Math.min(14, height * 0.18);
+	const tall = TALL_FORMS.has(look.form);
+	const labels = words && look.label !== 'none' && !tall ? (height < ROOMY ? 14 : 17) : 0;
+	const free = height - gap - labels;
+	const gradationHigh = look.gradation ? Math.max(8, Math.min(26, free * 0.2)) : 0;
+	const band = { ...row, y: y + gap / 2, height: free - (look.gradation ? gradationHigh + GRADATION_GAP : 0) };
+	const gradation = look.gradation ? { ...row, y: y + height - gap / 2 - gradationHigh, height: gradationHigh } : null;
+	const places = FORM_PLACES[look.form](inAll, band);
+	const steps = look.turned ? [...places.steps].reverse() : places.steps;
+	return { ...places, steps, y, height, band, gradation };
 }

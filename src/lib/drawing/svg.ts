@@ -18,6 +18,8 @@ function shapeToSvg(shape: Shape, faces: Faces): string {
 	switch (shape.kind) {
 		case 'bar':
 			return `<rect x="${length(shape.x)}" y="${length(shape.y)}" width="${length(shape.width)}" height="${length(shape.height)}" fill="${shape.fill}"/>`;
+		case 'figure':
+			return `<path d="${shape.path}" fill="${shape.fill}" shape-rendering="auto"/>`;
 		case 'rule':
 			return `<path d="M${length(shape.x1)} ${length(shape.y1)}L${length(shape.x2)} ${length(shape.y2)}" stroke="${shape.stroke}" fill="none"/>`;
 		case 'words':

@@ -44,7 +44,7 @@ export type Study = z.infer<typeof studySchema>;
 
 /** All colour sources of a plate, in order. */
 export function sourcesOf(plate: Plate): ColourSource[] {
-	return plate.scales.flatMap((scale) => scale.parents);
+	return plate.scales.flatMap(({ parents, pins = [] }) => [...parents, ...pins.map(({ colour }) => colour)]);
 }
 
 /** The ids of linked colours that plates use and a study does not have. */

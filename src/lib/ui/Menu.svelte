@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { type Snippet } from 'svelte';
+	import { goThrough, placeUnder } from './place-under';
 
 	export interface MenuItem {
 		readonly label: string;
@@ -26,22 +27,8 @@
 	function opened(event: ToggleEvent) {
 		open = event.newState === 'open';
 		if (!open || !button || !list) return;
-		const { left, bottom, top } = button.getBoundingClientRect();
-		const { offsetWidth: width, offsetHeight: height } = list;
-		list.style.left = `${Math.max(4, Math.min(left, window.innerWidth - width - 8))}px`;
-		list.style.top = `${bottom + height + 8 > window.innerHeight ? Math.max(4, top - height - 4) : bottom + 4}px`;
+		placeUnder(button, list);
 		list.querySelector<HTMLElement>('button:not(:disabled)')?.focus();
-	}
-
-	const STEPS: Readonly<Record<string, number>> = { ArrowDown: 1, ArrowUp: -1 };
-
-	function goByKey(event: KeyboardEvent) {
-		const step = STEPS[event.key];
-		if (step === undefined || !list) return;
-		event.preventDefault();
-		const choices = [...list.querySelectorAll<HTMLElement>('button:not(:disabled)')];
-		const at = choices.findIndex((choice) => choice === document.activeElement);
-		choices[(at + step + choices.length) % choices.length]?.focus();
 	}
 </script>
 
@@ -65,7 +52,7 @@
 	aria-label={label}
 	bind:this={list}
 	ontoggle={opened}
-	onkeydown={goByKey}
+	onkeydown={(event) => goThrough(event, list, 'button:not(:disabled)')}
 >
 	{#each items as { label: words, run, disabled } (words)}
 		<button

@@ -1,6 +1,6 @@
 import { type Component } from 'svelte';
 import { type Plate } from '$lib/model/plate';
-import ScaleBar from './scales/ScaleBar.svelte';
+import ScaleBar from './scales/bar/ScaleBar.svelte';
 import ScalesPlateView from './scales/ScalesPlateView.svelte';
 import ScalesReadings from './scales/ScalesReadings.svelte';
 import { type Workbench } from './study/workbench.svelte';

@@ -1,7 +1,9 @@
 <script lang="ts">
 	import Mark from '$lib/ui/Mark.svelte';
 	import { METHOD_WORDS, RECIPE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
-	import { OFFERED_METHODS, OFFERED_RECIPES, OFFERED_SPACINGS } from '$lib/model/offered';
+	import { METHODS } from '$lib/core/scale/mixing';
+	import { RECIPES } from '$lib/core/scale/recipe';
+	import { SPACINGS } from '$lib/core/scale/spacing';
 
 	const KEYS: readonly { where: string; keys: readonly (readonly [string, string])[] }[] = [
 		{
@@ -43,15 +45,15 @@
 	const TERMS: readonly { heading: string; terms: readonly (readonly [string, string])[] }[] = [
 		{
 			heading: 'Recipes',
-			terms: OFFERED_RECIPES.map((recipe) => RECIPE_WORDS[recipe]).map(({ name, teaches }) => [name, teaches] as const)
+			terms: RECIPES.map((recipe) => RECIPE_WORDS[recipe]).map(({ name, teaches }) => [name, teaches] as const)
 		},
 		{
 			heading: 'Mixing',
-			terms: OFFERED_METHODS.map((method) => METHOD_WORDS[method]).map(({ name, says }) => [name, says] as const)
+			terms: METHODS.map((method) => METHOD_WORDS[method]).map(({ name, says }) => [name, says] as const)
 		},
 		{
 			heading: 'Spacing',
-			terms: OFFERED_SPACINGS.map((spacing) => SPACING_WORDS[spacing]).map(({ name, says }) => [name, says] as const)
+			terms: SPACINGS.map((spacing) => SPACING_WORDS[spacing]).map(({ name, says }) => [name, says] as const)
 		},
 		{
 			heading: 'Readings',

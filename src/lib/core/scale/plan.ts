@@ -1,5 +1,6 @@
 import { luminanceToValue, valueToLuminance } from '../colour/lab';
 import { linearToOklch } from '../colour/oklab';
+import { mostNeutralOn } from './neutral';
 import { type Fitted } from '../colour/shown';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
@@ -48,7 +49,7 @@ function endGrey(parent: Triple, rising: boolean, set: number | undefined): Trip
 
 /** The two ends of a recipe that goes from its first parent to one other colour; null for the others. */
 function endsOf(
-	{ recipe, endValue, wheel = 'painter' }: ScaleSpec,
+	{ recipe, endValue, wheel = 'painter', oneWay, method, route = 'shorter' }: ScaleSpec,
 	parents: readonly Triple[]
 ): [Triple, Triple] | null {
 	const first = parents[0]!;
@@ -65,8 +66,10 @@ function endsOf(
 		}
 		case 'tones-falling':
 			return [first, endGrey(first, false, endValue)];
-		case 'dulling':
-			return [first, complement(first, wheel).linear];
+		case 'dulling': {
+			const opposite = complement(first, wheel).linear;
+			return [first, oneWay ? mostNeutralOn(wayBetween(first, opposite, method, false, route)) : opposite];
+		}
 		case 'interval':
 			return [first, parents[1]!];
 		default:
@@ -94,6 +97,23 @@ function parentStep(parent: Triple, intervals: number, place: 'value' | 'middle'
 	const at = place === 'middle' ? 0.5 : 1 - luminanceToValue(luminance(...parent)) / 100;
 	return Math.max(1, Math.min(intervals - 1, Math.round(at * intervals)));
 }
+
+/** The inner parents of a path that stand just where a step does. */
+function parentsOnSteps(
+	stops: readonly Stop[],
+	intervals: number,
+	pins: readonly Pin[],
+	shown: readonly Fitted[]
+): Fixed[] {
+	return stops.slice(1, -1).flatMap(({ at, linear }, i) => {
+		const step = Math.round(at * intervals);
+		const onStep = Math.abs(at * intervals - step) < ON_STEP && step > 0 && step < intervals;
+		return onStep && !pins.some((pin) => pin.step === step) ? [standing(step, linear, i + 1, shown)] : [];
+	});
+}
+
+/** How near, in steps, a parent's place must be to a step to count as that step. */
+const ON_STEP = 1e-6;
 
 function hueWay(spec: ScaleSpec, [from, to]: readonly Triple[]): Way {
 	const [, chroma, hue] = linearToOklch(from!);
@@ -141,7 +161,11 @@ function planBroken(spec: ScaleSpec, shown: readonly Fitted[], parents: readonly
 		{ at: 0, linear: from },
 		{ at: 1, linear: to }
 	];
-	if (recipe === 'path') stops = pathStops(parents, spec.places);
+	if (recipe === 'path') {
+		stops = pathStops(parents, spec.places);
+		// By equal shares a parent in the middle can fall on a step: then the step is that parent.
+		if (spec.spacing === 'shares') between.push(...parentsOnSteps(stops, intervals, pins, shown));
+	}
 	if (recipe === 'value-steps') {
 		stops = [
 			{ at: 0, linear: WHITE },

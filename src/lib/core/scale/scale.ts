@@ -1,6 +1,6 @@
 import { linearToHex } from '../colour/bytes';
 import { luminanceToValue } from '../colour/lab';
-import { fit } from '../colour/shown';
+import { fit, type Fitted } from '../colour/shown';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
@@ -57,6 +57,24 @@ export function codesOfScale(spec: ScaleSpec): string[] {
 		codes[i] = linearToHex(linear[0], linear[1], linear[2]);
 	}
 	return codes;
+}
+
+/** The colour of a scale's way at a share 0–1, whether or not a step stands there; throws as `makeScale` does. */
+export function pointOfScale(spec: ScaleSpec, share: number): Fitted {
+	return pointOnWay(layOut(spec).way, share);
+}
+
+/** So many codes at even places along the whole way of a scale: the unbroken gradation under its steps. */
+export function gradationOf(spec: ScaleSpec, count: number): string[] {
+	const { way, shares } = layOut(spec);
+	// The gradation runs as the steps do: where their spacing is uneven, so is it.
+	return Array.from({ length: count }, (_, i) => {
+		const place = (i / (count - 1)) * (shares.length - 1);
+		const step = Math.min(shares.length - 2, Math.floor(place));
+		const share = shares[step]! + (shares[step + 1]! - shares[step]!) * (place - step);
+		const { linear } = pointOnWay(way, share);
+		return linearToHex(linear[0], linear[1], linear[2]);
+	});
 }
 
 /** A scale before its colours are reckoned: its way, the step that stands at each place, and every step's share. */

@@ -20,6 +20,8 @@ export interface ScaleSpec {
 	readonly endValue?: number;
 	/** The wheel on which dulling finds the complement; the painter's where not given. */
 	readonly wheel?: Wheel;
+	/** Dulling as far as the neutral on the way, instead of through it to the complement. */
+	readonly oneWay?: boolean;
 	/** Hue steps at the greatest chroma that fits, instead of the parent's. */
 	readonly greatestChroma?: boolean;
 	/** Where the parent of value steps stands: where its own value falls, or in the middle. */

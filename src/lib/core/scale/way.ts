@@ -52,7 +52,9 @@ export function pointOnWay(way: Way, t: number): Fitted {
 		const hue = way.hue + way.turn * t;
 		if (way.chroma === null) return greatestAt(way.y, hue);
 		const [, a, b] = fromPolar([0, way.chroma, hue]);
-		return holdLuminance(way.y, a, b);
+		const held = holdLuminance(way.y, a, b);
+		// Where this chroma is too much for the hue, less of it keeps the hue; drawing it in by light would bend it.
+		return held.mapped ? { linear: greatestAt(way.y, hue).linear, mapped: true } : held;
 	}
 	const { ats, paths } = way;
 	if (paths.length === 1) return pointOn(paths[0]!, t);

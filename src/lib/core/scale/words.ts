@@ -1,5 +1,7 @@
+import { type Wheel } from '../scheme/wheel';
 import { type Method } from './mixing';
 import { type Recipe } from './recipe';
+import { type Route } from './route';
 import { type Spacing } from './spacing';
 
 /** What people read for each decision about a scale; `teaches` is the one sentence of theory beside it. */
@@ -54,6 +56,26 @@ export const RECIPE_WORDS: Readonly<Record<Recipe, { name: string; end: string |
 		end: null,
 		teaches: 'Several parents in order, and the colours between each two.'
 	}
+};
+
+/** What a scale ends in, where that is no parent: "white", "its complement". */
+export function endWords(recipe: Recipe, oneWay = false): string | null {
+	return recipe === 'dulling' && oneWay ? 'a neutral' : RECIPE_WORDS[recipe].end;
+}
+
+/** "the shorter way" */
+export const ROUTE_WORDS: Readonly<Record<Route, string>> = {
+	shorter: 'the shorter way',
+	longer: 'the longer way',
+	rising: 'with rising hue',
+	falling: 'with falling hue'
+};
+
+/** "painter’s wheel" */
+export const WHEEL_WORDS: Readonly<Record<Wheel, string>> = {
+	painter: 'painter’s wheel',
+	light: 'light wheel',
+	perceptual: 'perceptual wheel'
 };
 
 export const METHOD_WORDS: Readonly<Record<Method, { name: string; says: string }>> = {

@@ -4,10 +4,11 @@
 	import { codesOf } from '$lib/core/colour/codes';
 	import { Problem } from '$lib/core/problem';
 	import { newId } from '$lib/model/ids';
-	import { linkParent, setParent } from '../study/edits';
+	import { linkSource } from '../study/edits';
+	import { unpinStep } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { pickFromScreen, canPickFromScreen } from './screen-pick';
-	import { setHeldColour, type Subject } from './subject';
+	import { setHeldColour, sourceHeld, type Subject } from './subject';
 
 	interface Props {
 		workbench: Workbench;
@@ -17,6 +18,14 @@
 	}
 
 	let { workbench, subject, hex, mapped }: Props = $props();
+
+	const held = $derived(sourceHeld(workbench));
+	const pinned = $derived(held && workbench.held?.kind === 'step' ? workbench.held.step : null);
+
+	function unpin() {
+		const { plate, scale } = workbench;
+		if (plate && scale && pinned !== null) workbench.edit('Unpin a step', unpinStep(plate.id, scale.id, pinned));
+	}
 
 	let complaint = $state<string | null>(null);
 	const OWN = 'own';
@@ -42,17 +51,15 @@
 		if (picked) take(picked);
 	}
 
-	/** Links the held parent to a colour of the study, to a new one, or to none. */
+	/** Links the held colour to a colour of the study, to a new one, or to none. */
 	function link(choice: string) {
-		const { held, plate } = workbench;
-		if (held?.kind !== 'parent' || !plate) return;
-		const { scale, index } = held;
+		if (!held) return;
 		if (choice === NEW) {
 			const colour = { id: newId(), name: `Colour ${workbench.document.linked.length + 1}`, text: subject.text };
-			workbench.edit('Make a linked colour', linkParent(plate.id, scale, index, colour));
+			workbench.edit('Make a linked colour', linkSource(colour, held.put));
 		} else {
 			const source = choice === OWN ? { text: subject.text } : { linked: choice };
-			workbench.edit(choice === OWN ? 'Unlink a parent' : 'Link a parent', setParent(plate.id, scale, index, source));
+			workbench.edit(choice === OWN ? 'Unlink a colour' : 'Link a colour', held.put(source));
 		}
 	}
 </script>
@@ -74,11 +81,12 @@
 					onkeydown={(event) => event.key === 'Enter' && take(event.currentTarget.value)}
 					onchange={(event) => take(event.currentTarget.value)}
 				/>
+				{#if pinned !== null}<button class="act" onclick={unpin}>Unpin</button>{/if}
 				{#if canPickFromScreen()}<button class="act" onclick={pick}>Pick</button>{/if}
 			</div>
 			{#if complaint}
 				<p class="complaint" id="complaint" role="alert">{complaint}</p>
-			{:else if workbench.held?.kind === 'parent'}
+			{:else if held}
 				<Select
 					class="choice link"
 					classes={{ select: 'field' }}

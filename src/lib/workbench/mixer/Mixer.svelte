@@ -7,6 +7,7 @@
 	import { COORDINATES } from './coordinates';
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
+	import StepActions from './StepActions.svelte';
 	import Track from './Track.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
@@ -72,11 +73,12 @@
 		{:else}
 			<div class="follows">
 				<p class="serif">This colour is not set by hand.</p>
-				<p>It follows from its parents, recipe, count and spacing. To change it, turn a parent:</p>
+				<p>It follows from its parents, recipe, count and spacing. Turn a parent, or set this step yourself:</p>
 				<p class="parents">
-					{#each subject.parents as parent (parent.held)}
+					{#each subject.parents.slice(0, 3) as parent (parent.held)}
 						<button class="act" onclick={() => workbench.hold(parent.held)}>Go to {parent.name}</button>
 					{/each}
+					<StepActions {workbench} />
 				</p>
 			</div>
 		{/if}

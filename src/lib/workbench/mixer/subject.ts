@@ -1,7 +1,10 @@
 import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { linkedOf, scaleOf, textOf, usedParents } from '$lib/drawing/resolve';
+import { type ColourSource } from '$lib/model/colour-text';
 import { type LinkedColour } from '$lib/model/study';
-import { changeLinked, setParent } from '../study/edits';
+import { type Edit } from '../study/edit';
+import { changeLinked } from '../study/edits';
+import { pinStep, setParent } from '../study/scale-edits';
 import { sayUses, usesOf } from '../study/uses';
 import { type Held, type Workbench } from '../study/workbench.svelte';
 
@@ -19,7 +22,37 @@ export interface Subject {
 	readonly parents: readonly { name: string; held: Held }[];
 }
 
-const ordinal = ['first', 'second'];
+const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+
+/** A colour source of a scale that can be set, and the edit that puts another in its place. */
+interface SettableSource {
+	readonly source: ColourSource;
+	readonly note: string;
+	readonly put: (source: ColourSource) => Edit;
+}
+
+/** The parent or pinned step that is held; null for a step that follows, and for a linked colour. */
+export function sourceHeld({ held, plate, document }: Workbench): SettableSource | null {
+	if (!held || held.kind === 'linked' || !plate) return null;
+	const row = plate.scales.findIndex(({ id }) => id === held.scale);
+	const scale = plate.scales[row]!;
+	const where = `of row ${row + 1}, ${RECIPE_WORDS[scale.recipe].name.toLowerCase()}`;
+	if (held.kind === 'parent') {
+		const last = held.index > 1 && held.index === scale.parents.length - 1;
+		return {
+			source: scale.parents[held.index]!,
+			note: `${last ? 'last' : (ORDINALS[held.index] ?? 'further')} parent ${where}`,
+			put: (source) => setParent(plate.id, scale.id, held.index, source)
+		};
+	}
+	const pin = scale.pins?.find(({ step }) => step === held.step);
+	if (!pin) return null;
+	return {
+		source: pin.colour,
+		note: `step ${held.step + 1} ${where}, pinned`,
+		put: (source) => pinStep(plate.id, scale.id, held.step, source, document.linked)
+	};
+}
 
 export function subjectOf(workbench: Workbench): Subject | null {
 	const { held, document, plate } = workbench;
@@ -28,29 +61,20 @@ export function subjectOf(workbench: Workbench): Subject | null {
 		const linked = document.linked.find(({ id }) => id === held.id)!;
 		return aboutLinked(linked, sayUses(usesOf(linked.id, document)));
 	}
-	const row = plate!.scales.findIndex(({ id }) => id === held.scale);
-	const scale = plate!.scales[row]!;
-	const name = RECIPE_WORDS[scale.recipe].name.toLowerCase();
-	if (held.kind === 'parent') {
-		const source = scale.parents[held.index === 0 ? 0 : 1];
-		const linked = linkedOf(source, document.linked);
+	const settable = sourceHeld(workbench);
+	if (settable) {
+		const linked = linkedOf(settable.source, document.linked);
 		if (linked) return aboutLinked(linked, sayUses(usesOf(linked.id, document)));
-		const note = `${ordinal[held.index]} parent of row ${row + 1}, ${name}`;
-		return {
-			name: 'Own colour',
-			note,
-			text: textOf(source, document.linked),
-			linked: null,
-			settable: true,
-			parents: []
-		};
+		const text = textOf(settable.source, document.linked);
+		return { name: 'Own colour', note: settable.note, text, linked: null, settable: true, parents: [] };
 	}
+	const scale = plate!.scales.find(({ id }) => id === held.scale)!;
 	const { steps, inAll } = scaleOf(scale, document.linked);
-	const step = steps[Math.min(held.step, inAll - 1)]!;
+	const at = held.kind === 'step' ? Math.min(held.step, inAll - 1) : 0;
 	return {
-		name: `Step ${Math.min(held.step, inAll - 1) + 1} of ${inAll}`,
+		name: `Step ${at + 1} of ${inAll}`,
 		note: 'follows from its parents',
-		text: step.hex,
+		text: steps[at]!.hex,
 		linked: null,
 		settable: false,
 		parents: usedParents(scale).map((source, index) => ({
@@ -66,10 +90,11 @@ function aboutLinked(linked: LinkedColour, uses: string): Subject {
 
 /** Sets the held colour; a linked one changes wherever it is used. */
 export function setHeldColour(workbench: Workbench, text: string, gesture: string | null): void {
-	const { held, plate } = workbench;
 	const subject = subjectOf(workbench);
-	if (!held || !subject?.settable || subject.text === text) return;
+	if (!subject?.settable || subject.text === text) return;
 	if (subject.linked) workbench.edit(`Set ${subject.linked.name}`, changeLinked(subject.linked.id, { text }), gesture);
-	else if (held.kind === 'parent')
-		workbench.edit('Set a parent', setParent(plate!.id, held.scale, held.index, { text }), gesture);
+	else {
+		const held = sourceHeld(workbench);
+		if (held) workbench.edit('Set a colour', held.put({ text }), gesture);
+	}
 }

@@ -1,14 +1,17 @@
 <script lang="ts">
 	import { tick } from 'svelte';
+	import { colourWords } from '$lib/core/colour/hue-words';
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
 	import { type Step } from '$lib/core/scale/scale';
 	import { drawPlate } from '$lib/drawing/draw-plate';
 	import { scaleOf } from '$lib/drawing/resolve';
-	import { layOutScales, PLATE_WIDTH } from '$lib/drawing/scales-layout';
+	import { type Box } from '$lib/drawing/forms/place';
+	import { layOutScales, PLATE_WIDTH, type RowShape } from '$lib/drawing/scales-layout';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { renamePlate } from '../study/edits';
 	import { type Held, type Workbench } from '../study/workbench.svelte';
+	import PathHandles from './PathHandles.svelte';
 	import TitleField from './TitleField.svelte';
 	import { deleteChosen, moveChosen } from './row-actions';
 
@@ -17,28 +20,31 @@
 	const linked = $derived(workbench.document.linked);
 	const drawing = $derived(drawPlate(plate, linked, 'full'));
 	const scales = $derived(plate.scales.map((decision) => scaleOf(decision, linked)));
-	const counts = $derived(scales.map(({ inAll }) => inAll).join(' '));
-	// The places only depend on the counts, so they stay as they are while a colour is turned.
-	const layout = $derived(layOutScales(counts === '' ? [] : counts.split(' ').map(Number), true));
+	const shapes = $derived(JSON.stringify(plate.scales.map(({ look }, i) => ({ inAll: scales[i]!.inAll, look }))));
+	// The places only depend on counts and looks, so they stay as they are while a colour is turned.
+	const layout = $derived(layOutScales(JSON.parse(shapes) as RowShape[], true));
 
 	const across = (x: number): string => `${(100 * x) / PLATE_WIDTH}%`;
 	const down = (y: number): string => `${(100 * y) / layout.height}%`;
+	const boxStyle = ({ x, y, width, height }: Box): string =>
+		`left:${across(x)};width:${across(width)};top:${down(y)};height:${down(height)}`;
 
-	/** Where each step stands, as style. */
+	/** Where each step stands, as style; figures that are no boxes are clicked within their outline. */
 	const places = $derived(
-		layout.rows.map(({ edges, bandY, bandHeight }) =>
-			edges
-				.slice(1)
-				.map(
-					(edge, i) =>
-						`left:${across(edges[i]!)};width:${across(edge - edges[i]!)};top:${down(bandY)};height:${down(bandHeight)}`
-				)
+		layout.rows.map(({ steps }) =>
+			steps.map(({ box, reach }) => {
+				const points = reach?.map(([x, y]) => `${(100 * x).toFixed(1)}% ${(100 * y).toFixed(1)}%`).join(',');
+				return boxStyle(box) + (points ? `;clip-path:polygon(${points})` : '');
+			})
 		)
 	);
+	const turned = (row: number): boolean => plate.scales[row]!.look?.turned ?? false;
 
 	const heldOf = (row: number, index: number, step: Step): Held => {
 		const scale = plate.scales[row]!.id;
-		return step.parent === null ? { kind: 'step', scale, step: index } : { kind: 'parent', scale, index: step.parent };
+		return step.parent === null || step.pinned
+			? { kind: 'step', scale, step: index }
+			: { kind: 'parent', scale, index: step.parent };
 	};
 
 	function isHeld(row: number, index: number, step: Step): boolean {
@@ -55,7 +61,7 @@
 		const held = workbench.held;
 		const row = held && held.kind !== 'linked' ? plate.scales.findIndex(({ id }) => id === held.scale) : -1;
 		const step = scales[row]?.steps.find((each, i) => isHeld(row, i, each));
-		return step ? `${step.hex}, value ${step.value.toFixed(0)}` : '';
+		return step ? `${step.hex}, value ${step.value.toFixed(0)}, ${colourWords(step.linear)}` : '';
 	});
 
 	let surface = $state<HTMLElement>();
@@ -123,21 +129,25 @@
 		</div>
 		{#each scales[row]!.steps as step, i (i)}
 			{@const held = isHeld(row, i, step)}
+			{#if held}<span class="mark" style={boxStyle(place.steps[i]!.mark)}></span>{/if}
 			<button
 				class="step"
-				class:held
+				style:z-index={turned(row) ? scales[row]!.inAll - i : undefined}
 				data-place="{row} {i}"
 				tabindex={held || (workbench.held?.kind === 'linked' && row === 0 && i === 0) ? 0 : -1}
 				style={places[row]![i]}
 				aria-pressed={held}
 				aria-label="{RECIPE_WORDS[decision.recipe].name}, step {i + 1} of {scales[row]!.inAll}{step.parent === null
 					? ''
-					: ', parent'}"
+					: ', parent'}{step.pinned ? ', pinned' : ''}"
 				onclick={() => workbench.hold(heldOf(row, i, step))}
 				onfocus={() => workbench.hold(heldOf(row, i, step))}
 				onkeydown={(event) => goByKey(event, row, i)}
 			></button>
 		{/each}
+		{#if decision.recipe === 'path' || decision.recipe === 'interval'}
+			<PathHandles {workbench} {plate} {decision} {place} scale={scales[row]!} height={layout.height} />
+		{/if}
 	{/each}
 </div>
 
@@ -187,15 +197,11 @@
 		background: none;
 		cursor: pointer;
 	}
-	/* What is held is marked under its colour, never around it. */
-	.step.held::after {
-		content: '';
+	/* What is held is marked beside its colour, never on it or around it. */
+	.mark {
 		position: absolute;
-		left: 0;
-		right: 0;
-		bottom: -3px;
-		height: 2px;
 		background: var(--ink);
+		pointer-events: none;
 	}
 	.step:focus-visible {
 		outline: 2px dashed var(--ink);

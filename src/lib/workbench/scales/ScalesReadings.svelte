@@ -7,9 +7,10 @@
 	import { type ScalesPlate } from '$lib/model/plate';
 	import Chart from '$lib/ui/Chart.svelte';
 	import { copyText } from '../mixer/clipboard';
-	import { decideScale } from '../study/edits';
+	import { decideScale } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { CHARTS_HEIGHT, chartFrame, chartSeries, VALUE_HEIGHT } from './reading-charts';
+	import RowActions from './RowActions.svelte';
 	import Verdict from './Verdict.svelte';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
@@ -37,6 +38,7 @@
 		<header>
 			<h2>{RECIPE_WORDS[decision.recipe].name}</h2>
 			<span>row {plate.scales.indexOf(decision) + 1}</span>
+			<RowActions {workbench} {plate} />
 		</header>
 		<p class="teaches">{RECIPE_WORDS[decision.recipe].teaches}</p>
 		<div class="charts">
@@ -98,7 +100,11 @@
 	header {
 		display: flex;
 		align-items: baseline;
-		justify-content: space-between;
+		gap: 8px;
+	}
+	header :global(.actions) {
+		align-self: center;
+		margin: -4px -6px -4px auto;
 	}
 	h2 {
 		font-size: 18px;

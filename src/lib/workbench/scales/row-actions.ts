@@ -1,6 +1,6 @@
 import { MOST_SCALES, type ScalesPlate } from '$lib/model/plate';
 import { notices } from '$lib/ui/notices.svelte';
-import { addScale, copyOfScale, deleteScale, moveScale } from '../study/edits';
+import { addScale, copyOfScale, deleteScale, moveScale } from '../study/scale-edits';
 import { nextScale } from '../study/suggest';
 import { type Workbench } from '../study/workbench.svelte';
 

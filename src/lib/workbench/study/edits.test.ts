@@ -2,22 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { scaleOf } from '$lib/drawing/resolve';
 import { newStudy } from '$lib/model/new-study';
 import { studyDocumentSchema, type StudyDocument } from '$lib/model/study';
-import {
-	addPlate,
-	addScale,
-	changeLinked,
-	copyOfPlate,
-	copyOfScale,
-	decideScale,
-	deleteLinked,
-	deletePlate,
-	deleteScale,
-	linkParent,
-	moved,
-	moveScale,
-	renamePlate,
-	setParent
-} from './edits';
+import { moved } from './edit';
+import { addPlate, changeLinked, copyOfPlate, deleteLinked, deletePlate, linkSource, renamePlate } from './edits';
+import { addScale, copyOfScale, decideScale, deleteScale, moveScale, setParent } from './scale-edits';
 import { nextPlate, nextScale } from './suggest';
 import { sayUses, usesOf } from './uses';
 
@@ -79,7 +66,9 @@ describe('edits', () => {
 
 	it('linking a parent to a new colour keeps its looks too', () => {
 		const own = setParent(plate.id, scale.id, 0, { text: '#123456' })(start);
-		const linked = linkParent(plate.id, scale.id, 0, { id: 'indigo000001', name: 'Indigo', text: '#123456' })(own);
+		const linked = linkSource({ id: 'indigo000001', name: 'Indigo', text: '#123456' }, (source) =>
+			setParent(plate.id, scale.id, 0, source)
+		)(own);
 		fits(linked);
 		expect(coloursOf(linked)).toEqual(coloursOf(own));
 		expect(sayUses(usesOf('indigo000001', linked))).toBe('used in 1 scale on 1 plate');
@@ -95,7 +84,7 @@ describe('what comes next is never an empty form', () => {
 			document = addScale(plate.id, next, null)(document);
 			fits(document);
 			made.push(
-				`${next.recipe} ${document.linked.findIndex(({ id }) => 'linked' in next.parents[0] && next.parents[0].linked === id)}`
+				`${next.recipe} ${document.linked.findIndex(({ id }) => 'linked' in next.parents[0]! && next.parents[0].linked === id)}`
 			);
 		}
 		expect(made).toEqual(['shades 0', 'tones-level 0', 'interval 0', 'tints 1', 'shades 1', 'tones-level 1']);

@@ -3,9 +3,12 @@ import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { usedParents } from '$lib/drawing/resolve';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
-import { OFFERED_RECIPES } from '$lib/model/offered';
-import { type Plate, type ScaleDecision, type ScalesPlate } from '$lib/model/plate';
+import { type Plate, type ScalesPlate } from '$lib/model/plate';
+import { type ScaleDecision } from '$lib/model/scale';
 import { type LinkedColour, type StudyDocument } from '$lib/model/study';
+
+/** The recipes that every course begins with; the others are chosen. */
+const TAUGHT_FIRST = ['tints', 'shades', 'tones-level', 'interval'] as const satisfies readonly Recipe[];
 
 /** Where a study has no colours at all yet. */
 const FALLBACK: readonly ColourSource[] = [{ text: '#b3392b' }, { text: '#2f5f86' }];
@@ -46,9 +49,9 @@ export function nextScale(document: StudyDocument, plate: ScalesPlate, chosen: S
 	const start = model?.parents[0] ?? coloursOf(document)[0]!;
 	const colours = [start, ...coloursOf(document).filter((source) => !sameSource(source, start))];
 	const candidates = colours.flatMap((source) =>
-		OFFERED_RECIPES.map((recipe) => ({
+		TAUGHT_FIRST.map((recipe) => ({
 			recipe,
-			parents: [source, partnerOf(source, document)] as ScaleDecision['parents']
+			parents: [source, partnerOf(source, document)]
 		}))
 	);
 	const next = candidates.find(({ recipe, parents }) => !madeAlready(plate, recipe, parents)) ?? candidates[0]!;
@@ -57,7 +60,10 @@ export function nextScale(document: StudyDocument, plate: ScalesPlate, chosen: S
 		...next,
 		between: model?.between ?? 5,
 		method: model?.method ?? 'oklab',
-		spacing: model?.spacing ?? 'shares'
+		spacing: model?.spacing ?? 'shares',
+		route: model?.route,
+		bias: model?.bias,
+		look: model?.look
 	};
 }
 

@@ -1,4 +1,4 @@
-import { usedParents } from '$lib/drawing/resolve';
+import { usedSources } from '$lib/drawing/resolve';
 import { type StudyDocument } from '$lib/model/study';
 
 export interface Uses {
@@ -6,12 +6,12 @@ export interface Uses {
 	readonly plates: readonly { id: string; title: string }[];
 }
 
-/** In how many scales of which plates a linked colour is a parent that counts. */
+/** In how many scales of which plates a linked colour is a parent or a pinned step that counts. */
 export function usesOf(id: string, { plates }: StudyDocument): Uses {
 	const found = plates.map((plate) => ({
 		plate,
 		scales: plate.scales.filter((scale) =>
-			usedParents(scale).some((source) => 'linked' in source && source.linked === id)
+			usedSources(scale).some((source) => 'linked' in source && source.linked === id)
 		)
 	}));
 	const using = found.filter(({ scales }) => scales.length > 0);

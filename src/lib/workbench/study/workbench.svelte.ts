@@ -1,4 +1,6 @@
-import { type Plate, type ScaleDecision } from '$lib/model/plate';
+import { usedParents } from '$lib/drawing/resolve';
+import { type Plate } from '$lib/model/plate';
+import { type ScaleDecision } from '$lib/model/scale';
 import { type StudyDocument } from '$lib/model/study';
 import { emptyHistory, noted, redone, undone, type History } from './history';
 
@@ -34,7 +36,9 @@ export class Workbench {
 
 	private stillThere(held: Held | null): Held | null {
 		if (held?.kind === 'linked') return this.document.linked.some(({ id }) => id === held.id) ? held : null;
-		return held && held.scale === this.scale?.id ? held : null;
+		if (!held || !this.scale || held.scale !== this.scale.id) return null;
+		if (held.kind === 'parent' && held.index >= usedParents(this.scale).length) return null;
+		return held.kind === 'step' && held.step > this.scale.between + 1 ? null : held;
 	}
 
 	private firstParent(): Held | null {

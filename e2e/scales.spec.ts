@@ -1,0 +1,202 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { converter, formatHex, interpolate, samples } from 'culori';
+import { choose, drawnColours, makeStudy, openDemo, saved, step } from './pages';
+
+const lab = converter('lab65');
+const hsv = converter('hsv');
+const MADDER = '#b3392b';
+const WELD = '#d9b036';
+
+const channels = (hex: string): number[] => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+/** Two rows of codes are the same, each channel within one code: what a last digit of rounding can make. */
+function expectAlike(ours: readonly string[], theirs: readonly string[]): void {
+	expect(ours).toHaveLength(theirs.length);
+	ours.forEach((hex, i) =>
+		channels(hex).forEach((channel, c) =>
+			expect(Math.abs(channel - channels(theirs[i]!)[c]!), `${hex} beside ${theirs[i]}`).toBeLessThanOrEqual(1)
+		)
+	);
+}
+const through = (colours: readonly string[], inAll: number, mode: 'oklab' | 'rgb' = 'oklab'): string[] =>
+	samples(inAll).map((share) => formatHex(interpolate([...colours], mode)(share)));
+const valueOf = (hex: string): number => lab(hex)!.l;
+const form = async (page: Page, name: string) => {
+	await page.getByRole('button', { name: 'Layout', exact: true }).click();
+	await page.getByRole('radio', { name, exact: true }).check();
+	await page.keyboard.press('Escape');
+};
+
+test('each recipe draws what an outside library mixes (culori 4.0.2)', async ({ page }) => {
+	await makeStudy(page);
+	const row = () => drawnColours(page);
+	expectAlike(await row(), through([MADDER, '#ffffff'], 7));
+	await choose(page, 'Recipe', 'Shades');
+	expectAlike(await row(), through([MADDER, '#000000'], 7));
+
+	await choose(page, 'Recipe', 'Tones, rising');
+	await page.getByRole('textbox', { name: 'Value of the end grey' }).fill('80');
+	await page.keyboard.press('Enter');
+	const rising = await row();
+	expect(valueOf(rising.at(-1)!)).toBeCloseTo(80, 0);
+	expectAlike(rising, through([MADDER, rising.at(-1)!], 7));
+	await page.getByRole('textbox', { name: 'Value of the end grey' }).fill('3');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('textbox', { name: 'Value of the end grey' })).toHaveValue('42');
+
+	await choose(page, 'Recipe', 'Tones, level');
+	for (const hex of await row()) expect(valueOf(hex)).toBeCloseTo(valueOf(MADDER), 0);
+
+	await choose(page, 'Recipe', 'Dulling');
+	await page.getByRole('combobox', { name: 'Wheel' }).selectOption({ label: 'on the light wheel' });
+	const { h = 0, s, v } = hsv(MADDER)!;
+	expectAlike(await row(), through([MADDER, formatHex({ mode: 'hsv', h: h + 180, s, v })], 7));
+	await page.getByRole('combobox', { name: 'How far it is dulled' }).selectOption({ label: 'as far as the neutral' });
+	const { c } = converter('oklch')((await row()).at(-1)!)!;
+	expect(c).toBeLessThan(0.03);
+
+	await choose(page, 'Recipe', 'Hue steps');
+	const turned = await row();
+	for (const hex of turned) expect(valueOf(hex)).toBeCloseTo(valueOf(MADDER), 0);
+	expect(turned[0]).toBe(MADDER);
+	expect(Math.abs(converter('oklch')(turned.at(-1)!)!.h! - converter('oklch')(WELD)!.h!)).toBeLessThan(2);
+
+	await choose(page, 'Recipe', 'Value steps');
+	const value = await row();
+	const at = value.indexOf(MADDER);
+	expectAlike(value.slice(0, at + 1), through(['#ffffff', MADDER], at + 1));
+	expectAlike(value.slice(at), through([MADDER, '#000000'], value.length - at));
+
+	await choose(page, 'Recipe', 'Path');
+	expectAlike(await row(), through([MADDER, WELD], 7));
+	await choose(page, 'Recipe', 'Interval');
+	await choose(page, 'Mixing method', 'on screen');
+	expectAlike(await row(), through([MADDER, WELD], 7, 'rgb'));
+});
+
+test('choices are shown as this very scale, and what is shown is what comes', async ({ page }) => {
+	await makeStudy(page);
+	await choose(page, 'Recipe', 'Interval');
+	for (const [what, names] of [
+		['Mixing method', ['by light', 'as paint', 'round the wheel, HSB']],
+		['Spacing', ['equal differences', 'doubling']]
+	] as const) {
+		for (const name of names) {
+			await page.getByRole('button', { name: new RegExp(`^${what}: `) }).click();
+			const choice = page.getByRole('menuitemradio').filter({ has: page.getByText(name, { exact: true }) });
+			const shown = await choice
+				.locator('rect')
+				.evaluateAll((bars) => bars.map((bar) => bar.getAttribute('fill') ?? ''));
+			await choice.click();
+			await page.keyboard.press('Escape');
+			expect(await drawnColours(page), name).toEqual(shown);
+		}
+	}
+	await choose(page, 'Mixing method', 'round the wheel, OKLCH');
+	const shorter = await drawnColours(page);
+	await page.getByRole('button', { name: /^Mixing method: / }).click();
+	await page.getByRole('radio', { name: 'the longer way' }).check();
+	await page.keyboard.press('Escape');
+	expect(await drawnColours(page)).not.toEqual(shorter);
+	await expect(page.getByRole('button', { name: /round the wheel, OKLCH, the longer way/ })).toBeVisible();
+});
+
+test('a step is pinned, set by hand, kept when the count changes, and unpinned', async ({ page }) => {
+	await makeStudy(page);
+	await step(page, 1, 4).click();
+	await page.getByRole('button', { name: 'Pin this step' }).click();
+	const plain = await drawnColours(page);
+	await page.getByRole('textbox', { name: 'Colour, in any CSS syntax' }).fill('teal');
+	await page.keyboard.press('Enter');
+	const pinned = await drawnColours(page);
+	expect(pinned[3]).toBe('#008080');
+	expectAlike(pinned.slice(0, 4), through([MADDER, '#008080'], 4));
+	expect([pinned[0], pinned[6]]).toEqual([plain[0], plain[6]]);
+	await page.getByRole('textbox', { name: 'Steps between' }).fill('11');
+	await page.keyboard.press('Enter');
+	expect((await drawnColours(page))[6]).toBe('#008080');
+	await step(page, 1, 7).click();
+	await page.getByRole('button', { name: 'Unpin' }).click();
+	expectAlike(await drawnColours(page), through([MADDER, '#ffffff'], 13));
+});
+
+test('a parent is put between two steps, moved along the path by keys and by drag, and taken away', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await choose(page, 'Recipe', 'Interval');
+	const before = await drawnColours(page);
+	await page.getByRole('button', { name: 'Add a parent between step 3 and step 4' }).click();
+	await expect(page.getByRole('button', { name: 'Recipe: Path' })).toBeVisible();
+	expectAlike(await drawnColours(page), before);
+	await page.getByRole('textbox', { name: 'Colour, in any CSS syntax' }).fill('#2f5f86');
+	await page.keyboard.press('Enter');
+	const handle = page.getByRole('slider', { name: 'Place of #2f5f86' });
+	await expect(handle).toHaveAttribute('aria-valuenow', '42');
+	await handle.focus();
+	for (let press = 0; press < 2; press++) await page.keyboard.press('Shift+ArrowRight');
+	await expect(handle).toHaveAttribute('aria-valuenow', '52');
+	const box = (await handle.boundingBox())!;
+	await page.mouse.move(box.x + 7, box.y + 8);
+	await page.mouse.down();
+	await page.mouse.move(box.x + 97, box.y + 8, { steps: 6 });
+	await page.mouse.up();
+	await expect(handle).not.toHaveAttribute('aria-valuenow', '52');
+	await handle.focus();
+	await page.keyboard.press('Delete');
+	await expect(handle).toHaveCount(0);
+	expectAlike(await drawnColours(page), before);
+	await saved(page);
+});
+
+test('every layout shows the same colours; labels, direction and gradation follow', async ({ page }) => {
+	await makeStudy(page);
+	const colours = await drawnColours(page);
+	for (const name of ['bars with gaps', 'rising blocks', 'squares in each other']) {
+		await form(page, name);
+		expect(await drawnColours(page), name).toEqual(colours);
+	}
+	for (const name of ['circles in each other', 'squares into circles', 'a ring']) {
+		await form(page, name);
+		const fills = await page
+			.locator('.surface svg path[shape-rendering=auto]')
+			.evaluateAll((figures) => figures.map((figure) => figure.getAttribute('fill')));
+		expect(fills, name).toEqual(colours);
+		await step(page, 1, 3).focus();
+		await expect(page.getByRole('heading', { name: 'Step 3 of 7' })).toBeVisible();
+	}
+	await form(page, 'bars that touch');
+	await form(page, 'code');
+	await expect(page.locator('.surface svg text').getByText(MADDER)).toBeVisible();
+	await page.getByRole('button', { name: 'Layout', exact: true }).click();
+	await page.getByRole('checkbox', { name: 'last step first' }).check();
+	await page.getByRole('checkbox', { name: 'with the unbroken gradation' }).check();
+	await page.keyboard.press('Escape');
+	const bars = await drawnColours(page);
+	expect(bars.length).toBeGreaterThan(100);
+	expect([bars[0], bars[6]]).toEqual(['#ffffff', MADDER]);
+	await page.keyboard.press('Control+z');
+	await page.keyboard.press('Control+z');
+	expect(await drawnColours(page)).toEqual(colours);
+});
+
+test('axe finds nothing serious with the lists of choices and the layouts open, nor on a ring and a path', async ({
+	page
+}) => {
+	await openDemo(page, 'Blanket border, first warp');
+	const serious = async () => {
+		const { violations } = await new AxeBuilder({ page }).analyze();
+		return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id }) => id);
+	};
+	for (const name of [/^Recipe: /, /^Mixing method: /, /^Spacing: /, /^Layout$/]) {
+		await page.getByRole('button', { name }).click();
+		await page.waitForTimeout(100);
+		expect(await serious(), String(name)).toEqual([]);
+		await page.keyboard.press('Escape');
+	}
+	await choose(page, 'Recipe', 'Path');
+	await page.getByRole('button', { name: 'Add a parent', exact: true }).click();
+	expect(await serious(), 'path').toEqual([]);
+	await form(page, 'a ring');
+	expect(await serious(), 'ring').toEqual([]);
+});

@@ -1,0 +1,30 @@
+import { type Form } from '$lib/model/scale-look';
+import { nested } from './nested';
+import { type Box, type FormPlaces } from './place';
+import { ring } from './ring';
+import { bars, blocks, changing, gaps } from './rows';
+
+/** How each form places so many steps in a box. */
+export const FORM_PLACES: Readonly<Record<Form, (count: number, box: Box) => FormPlaces>> = {
+	bars,
+	gaps,
+	blocks,
+	changing,
+	squares: (count, box) => nested(count, box, false),
+	circles: (count, box) => nested(count, box, true),
+	ring
+};
+
+/** Forms that want height: figures in each other, and rings. */
+export const TALL_FORMS: ReadonlySet<Form> = new Set<Form>(['squares', 'circles', 'ring']);
+
+/** What people read for each form. */
+export const FORM_WORDS: Readonly<Record<Form, string>> = {
+	bars: 'bars that touch',
+	gaps: 'bars with gaps',
+	blocks: 'rising blocks',
+	squares: 'squares in each other',
+	circles: 'circles in each other',
+	changing: 'squares into circles',
+	ring: 'a ring'
+};
