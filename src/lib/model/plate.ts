@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { checkSchema, MOST_CHECKS } from './check';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
 import { scaleSchema } from './scale';
@@ -10,7 +11,8 @@ export const scalesPlateSchema = z.strictObject({
 	id: idSchema,
 	kind: z.literal('scales'),
 	title: lineSchema,
-	scales: z.array(scaleSchema).max(MOST_SCALES)
+	scales: z.array(scaleSchema).max(MOST_SCALES),
+	checks: z.array(checkSchema).max(MOST_CHECKS).optional()
 });
 export type ScalesPlate = z.infer<typeof scalesPlateSchema>;
 

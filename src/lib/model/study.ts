@@ -56,8 +56,12 @@ export function missingLinks(plates: readonly Plate[], linked: readonly LinkedCo
 }
 
 function inconsistencies({ linked, plates }: { linked: LinkedColour[]; plates: Plate[] }): string[] {
-	const ids = [...linked, ...plates, ...plates.flatMap((plate) => plate.scales)].map(({ id }) => id);
+	const parts = plates.flatMap((plate) => [plate, ...plate.scales, ...(plate.checks ?? [])]);
+	const ids = [...linked, ...parts].map(({ id }) => id);
 	const messages = missingLinks(plates, linked).map((id) => `a linked colour that the study has, not ${id}`);
-	if (new Set(ids).size !== ids.length) messages.push('a different id for each plate, scale and linked colour');
-	return messages;
+	if (new Set(ids).size !== ids.length) messages.push('a different id for each plate, scale, check and linked colour');
+	const lost = plates.flatMap(({ scales, checks = [] }) =>
+		checks.filter(({ scale }) => scale !== null && !scales.some(({ id }) => id === scale))
+	);
+	return [...messages, ...lost.map(({ scale }) => `a check of a scale that its plate has, not ${scale}`)];
 }

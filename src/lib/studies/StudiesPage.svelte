@@ -7,7 +7,10 @@
 	import { HELPING, type ListQuery, type StudyLine } from '$lib/model/requests';
 	import Mark from '$lib/ui/Mark.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
+	import { type StudyDocument } from '$lib/model/study';
+	import { loadTemplates, type Template } from '$lib/templates/templates';
 	import StudyCard from './StudyCard.svelte';
+	import TemplatesDialog from './TemplatesDialog.svelte';
 
 	let { lines, more, query }: { lines: StudyLine[]; more: boolean; query: ListQuery } = $props();
 
@@ -28,11 +31,25 @@
 		timer = setTimeout(() => void show({ words, most: HELPING }), PAUSE);
 	}
 
-	async function make() {
+	const today = (): string => new Date().toISOString().slice(0, 10);
+
+	let choosing = $state(false);
+	let templates = $state.raw<readonly Template[]>([]);
+
+	async function showTemplates() {
+		templates = await loadTemplates();
+		choosing = true;
+	}
+
+	const fromTemplate = ({ name, document }: Template): StudyDocument => ({
+		...document,
+		titleBlock: { ...document.titleBlock, title: name, date: today() }
+	});
+
+	async function make(document: StudyDocument) {
 		making = true;
 		try {
-			const today = new Date().toISOString().slice(0, 10);
-			const study = await keepNew(newStudy('Untitled study', today));
+			const study = await keepNew(document);
 			await goto(`/studies/${study.id}`);
 		} catch (error) {
 			notices.say(error instanceof Error ? error.message : 'The study could not be made.');
@@ -40,6 +57,8 @@
 			making = false;
 		}
 	}
+
+	const makeNew = () => make(newStudy('Untitled study', today()));
 
 	async function carryOut(work: Promise<unknown>, done?: () => void) {
 		try {
@@ -88,7 +107,8 @@
 				<option value="changed">Last changed first</option>
 				<option value="title">By title</option>
 			</Select>
-			<Button class="act main" disabled={making} onclick={make}>{making ? 'Making…' : 'New study'}</Button>
+			<Button class="act" disabled={making} onclick={showTemplates}>From a template</Button>
+			<Button class="act main" disabled={making} onclick={makeNew}>{making ? 'Making…' : 'New study'}</Button>
 		</div>
 		{#if lines.length > 0}
 			<ul>
@@ -119,11 +139,13 @@
 					A study is a series of plates about colour. A new one begins with three dyes and the tints of the first: turn
 					them in the mixer and see what follows.
 				</p>
-				<p><Button class="act main" disabled={making} onclick={make}>Make the first study</Button></p>
+				<p><Button class="act main" disabled={making} onclick={makeNew}>Make the first study</Button></p>
 			</div>
 		{/if}
 	</main>
 </div>
+
+<TemplatesDialog bind:open={choosing} {templates} onchoose={(template) => void make(fromTemplate(template))} />
 
 <style>
 	.page {

@@ -67,7 +67,7 @@
 				<button
 					role="menuitemradio"
 					aria-checked={key === chosen}
-					class="choice"
+					class="option"
 					onclick={() => onchoose(key)}
 					ondblclick={() => list?.hidePopover()}
 				>
@@ -84,6 +84,7 @@
 <style>
 	.choices {
 		min-width: 0;
+		max-width: 172px;
 		padding-inline: 9px;
 		white-space: nowrap;
 	}
@@ -108,7 +109,7 @@
 		color: var(--ink);
 		white-space: normal;
 	}
-	.choice {
+	.option {
 		display: grid;
 		grid-template: auto auto / 208px minmax(0, 1fr);
 		column-gap: 14px;
@@ -119,29 +120,29 @@
 		text-align: left;
 		cursor: pointer;
 	}
-	.choice + .choice {
+	.option + .option {
 		border-top: 1px solid var(--rule);
 	}
-	.choice[aria-checked='true'] {
+	.option[aria-checked='true'] {
 		border-left-color: var(--ink);
 		background: var(--panel);
 	}
-	.choice:hover {
+	.option:hover {
 		background: #d6d6d6;
 	}
-	.choice:focus-visible {
+	.option:focus-visible {
 		outline-offset: -3px;
 		box-shadow: none;
 	}
-	.choice i {
+	.option i {
 		grid-row: 1 / 3;
 		align-self: stretch;
 		min-height: 30px;
 	}
-	.choice b {
+	.option b {
 		font: 500 15px/1.2 var(--font-serif);
 	}
-	.choice span {
+	.option span {
 		font-size: 11.5px;
 		line-height: 1.3;
 		color: var(--soft);

@@ -7,18 +7,20 @@
 		title: string;
 		/** Stays until one of its buttons is pressed. */
 		permanent?: boolean;
+		/** For pictures side by side, instead of a few fields. */
+		wide?: boolean;
 		onclose?: () => void;
 		children: Snippet;
 		footer: Snippet;
 	}
 
 	/** A dialog in the dress of the product, which comes and goes at once. */
-	let { open = $bindable(), title, permanent = false, onclose, children, footer }: Props = $props();
+	let { open = $bindable(), title, permanent = false, wide = false, onclose, children, footer }: Props = $props();
 </script>
 
 <Modal
 	class="sheet"
-	size="xs"
+	size={wide ? 'lg' : 'xs'}
 	{title}
 	{permanent}
 	bind:open

@@ -4,6 +4,7 @@
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
 	import { type Step } from '$lib/core/scale/scale';
 	import { drawPlate } from '$lib/drawing/draw-plate';
+	import { judgePlate } from '$lib/drawing/judge';
 	import { scaleOf } from '$lib/drawing/resolve';
 	import { type Box } from '$lib/drawing/forms/place';
 	import { layOutScales, PLATE_WIDTH, type RowShape } from '$lib/drawing/scales-layout';
@@ -38,6 +39,15 @@
 			})
 		)
 	);
+	/** The steps that break a check of the plate, each pointed out once. */
+	const broken = $derived.by(() => {
+		const found = judgePlate(plate, linked).flatMap(({ scale, step }) =>
+			scale && step !== null ? [{ row: plate.scales.indexOf(scale), step: step - 1 }] : []
+		);
+		return found.filter(
+			({ row, step }, i) => i === found.findIndex((other) => other.row === row && other.step === step)
+		);
+	});
 	const turned = (row: number): boolean => plate.scales[row]!.look?.turned ?? false;
 
 	const heldOf = (row: number, index: number, step: Step): Held => {
@@ -113,6 +123,17 @@
 			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
 		/>
 	</div>
+	{#each broken as { row, step } (`${row} ${step}`)}
+		{@const { box, mark } = layout.rows[row]!.steps[step]!}
+		{@const beside = layout.rows[row]!.column}
+		<span
+			class="broken"
+			title="A check points here"
+			style:left={across(beside ? mark.x - 12 : box.x + box.width / 2)}
+			style:top={down(beside ? mark.y + 1 : box.y - 8)}
+			aria-hidden="true">!</span
+		>
+	{/each}
 	{#each plate.scales as decision, row (decision.id)}
 		{@const place = layout.rows[row]!}
 		{@const chosen = workbench.scale?.id === decision.id}
@@ -202,6 +223,17 @@
 		position: absolute;
 		background: var(--ink);
 		pointer-events: none;
+	}
+	.broken {
+		position: absolute;
+		width: 13px;
+		margin: -7px 0 0 -7px;
+		background: var(--ink);
+		color: #fff;
+		font: 700 11px/14px var(--font-sans);
+		text-align: center;
+		pointer-events: none;
+		z-index: 2;
 	}
 	.step:focus-visible {
 		outline: 2px dashed var(--ink);

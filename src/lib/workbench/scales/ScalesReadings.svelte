@@ -10,6 +10,7 @@
 	import { decideScale } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { CHARTS_HEIGHT, chartFrame, chartSeries, VALUE_HEIGHT } from './reading-charts';
+	import PlateChecks from './PlateChecks.svelte';
 	import RowActions from './RowActions.svelte';
 	import Verdict from './Verdict.svelte';
 
@@ -88,6 +89,7 @@
 		<h2>Nothing to read yet</h2>
 		<p>Add a scale to this plate. What it measures is said here.</p>
 	{/if}
+	<PlateChecks {workbench} {plate} />
 </section>
 
 <style>

@@ -1,4 +1,5 @@
 import { newId } from '$lib/model/ids';
+import { MOST_LETTERS } from '$lib/model/line';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type Plate } from '$lib/model/plate';
 import { type LinkedColour, type TitleBlock } from '$lib/model/study';
@@ -17,9 +18,16 @@ export const renamePlate = (id: string, title: string): Edit =>
 	withPlates((plates) => replaced(plates, id, (plate) => ({ ...plate, title })));
 export const movePlate = (id: string, index: number): Edit => withPlates((plates) => moved(plates, id, index));
 
-/** The same plate with ids of its own. */
+/** The same plate with ids of its own, its checks with it. */
 export function copyOfPlate(plate: Plate): Plate {
-	return { ...plate, id: newId(), title: `${plate.title}, copy`.slice(0, 120), scales: plate.scales.map(copyOfScale) };
+	const scales = plate.scales.map(copyOfScale);
+	const newIdOf = new Map(plate.scales.map(({ id }, i) => [id, scales[i]!.id]));
+	const checks = plate.checks?.map((check) => ({
+		...check,
+		id: newId(),
+		scale: check.scale && (newIdOf.get(check.scale) ?? null)
+	}));
+	return { ...plate, id: newId(), title: `${plate.title}, copy`.slice(0, MOST_LETTERS), scales, checks };
 }
 
 export const addLinked =

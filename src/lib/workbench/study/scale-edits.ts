@@ -3,17 +3,20 @@ import { scaleOf, specOf } from '$lib/drawing/resolve';
 import { pointOfScale } from '$lib/core/scale/scale';
 import { linearToHex } from '$lib/core/colour/bytes';
 import { type ColourSource } from '$lib/model/colour-text';
+import { type Check } from '$lib/model/check';
 import { newId } from '$lib/model/ids';
+import { type Plate } from '$lib/model/plate';
 import { MOST_PARENTS, type PinDecision, type ScaleDecision } from '$lib/model/scale';
 import { type LinkedColour } from '$lib/model/study';
 import { insertedAfter, moved, replaced, withPlates, type Edit } from './edit';
 
 export type Decisions = Partial<Omit<ScaleDecision, 'id'>>;
 
+const withPlate = (plateId: string, change: (plate: Plate) => Plate): Edit =>
+	withPlates((plates) => replaced(plates, plateId, change));
+
 const withScales = (plateId: string, change: (scales: ScaleDecision[]) => ScaleDecision[]): Edit =>
-	withPlates((plates) =>
-		plates.map((plate) => (plate.id === plateId ? { ...plate, scales: change(plate.scales) } : plate))
-	);
+	withPlate(plateId, (plate) => ({ ...plate, scales: change(plate.scales) }));
 
 const withScale = (plateId: string, id: string, change: (scale: ScaleDecision) => ScaleDecision): Edit =>
 	withScales(plateId, (scales) => replaced(scales, id, change));
@@ -22,8 +25,17 @@ export const copyOfScale = (scale: ScaleDecision): ScaleDecision => ({ ...scale,
 
 export const addScale = (plateId: string, scale: ScaleDecision, after: string | null): Edit =>
 	withScales(plateId, (scales) => insertedAfter(scales, after, scale));
+/** Deletes a scale and the checks that are about it alone. */
 export const deleteScale = (plateId: string, id: string): Edit =>
-	withScales(plateId, (scales) => scales.filter((scale) => scale.id !== id));
+	withPlate(plateId, (plate) => ({
+		...plate,
+		scales: plate.scales.filter((scale) => scale.id !== id),
+		checks: plate.checks?.filter(({ scale }) => scale !== id)
+	}));
+export const addCheck = (plateId: string, check: Check): Edit =>
+	withPlate(plateId, (plate) => ({ ...plate, checks: [...(plate.checks ?? []), check] }));
+export const deleteCheck = (plateId: string, id: string): Edit =>
+	withPlate(plateId, (plate) => ({ ...plate, checks: plate.checks?.filter((check) => check.id !== id) }));
 export const moveScale = (plateId: string, id: string, index: number): Edit =>
 	withScales(plateId, (scales) => moved(scales, id, index));
 export const decideScale = (plateId: string, id: string, decisions: Decisions): Edit =>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import MinusOutline from 'flowbite-svelte-icons/MinusOutline.svelte';
+	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import { show } from '$lib/core/colour/shown';
 	import { colourOf, linkedOf, textOf, usedParents } from '$lib/drawing/resolve';
@@ -66,7 +66,7 @@
 		aria-label="Remove parent {held + 1}"
 		title="Remove parent {held + 1}"
 		disabled={parents.length <= LEAST_PARENTS}
-		onclick={remove}><MinusOutline size="sm" aria-hidden="true" /></button
+		onclick={remove}><CloseOutline size="sm" aria-hidden="true" /></button
 	>
 {/if}
 

@@ -1,0 +1,30 @@
+import { judgeScale } from '$lib/core/brief/judge-scale';
+import { type Verdict } from '$lib/core/brief/rules';
+import { fit } from '$lib/core/colour/shown';
+import { type Check } from '$lib/model/check';
+import { type ScalesPlate } from '$lib/model/plate';
+import { type ScaleDecision } from '$lib/model/scale';
+import { type LinkedColour } from '$lib/model/study';
+import { colourOf, scaleOf, textOf, usedParents } from './resolve';
+
+/** A check with what came of it; `scale` is the one that the verdict is about, null where a plate has none. */
+export interface Judged extends Verdict {
+	readonly check: Check;
+	readonly scale: ScaleDecision | null;
+}
+
+function judgeOne(check: Check, scale: ScaleDecision, linked: readonly LinkedColour[]): Judged {
+	const parents = usedParents(scale).map((source) => fit(colourOf(textOf(source, linked))).linear);
+	const made = { recipe: scale.recipe, parents, scale: scaleOf(scale, linked) };
+	return { check, scale, ...judgeScale(made, check.rule) };
+}
+
+/** Every check of a plate with its verdict; one of all scales is judged by the first that breaks it. */
+export function judgePlate({ scales, checks = [] }: ScalesPlate, linked: readonly LinkedColour[]): Judged[] {
+	return checks.map((check) => {
+		const subjects = check.scale === null ? scales : scales.filter(({ id }) => id === check.scale);
+		const judged = subjects.map((scale) => judgeOne(check, scale, linked));
+		const nothing = { check, scale: null, holds: false, reason: 'There is no scale yet.', step: null };
+		return judged.find(({ holds }) => !holds) ?? judged[0] ?? nothing;
+	});
+}

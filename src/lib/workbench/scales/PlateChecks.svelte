@@ -1,0 +1,140 @@
+<script lang="ts">
+	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
+	import { COMMON_RULES, ruleWords } from '$lib/core/brief/rule-words';
+	import { judgePlate, type Judged } from '$lib/drawing/judge';
+	import { scaleOf } from '$lib/drawing/resolve';
+	import { MOST_CHECKS } from '$lib/model/check';
+	import { newId } from '$lib/model/ids';
+	import { type ScalesPlate } from '$lib/model/plate';
+	import Menu from '$lib/ui/Menu.svelte';
+	import { notices } from '$lib/ui/notices.svelte';
+	import { addCheck, deleteCheck } from '../study/scale-edits';
+	import { type Workbench } from '../study/workbench.svelte';
+	import Verdict from './Verdict.svelte';
+
+	/** What the plate is asked to meet, each with its verdict and reason, and the step that breaks it a click away. */
+	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
+
+	const judged = $derived(judgePlate(plate, workbench.document.linked));
+	const holding = $derived(judged.filter(({ holds }) => holds).length);
+	const full = $derived(judged.length >= MOST_CHECKS);
+
+	const rowOf = ({ scale }: Judged): number => (scale ? plate.scales.indexOf(scale) + 1 : 0);
+
+	function goTo({ scale, step }: Judged) {
+		if (!scale || step === null) return;
+		const parent = scaleOf(scale, workbench.document.linked).steps[step - 1]?.parent ?? null;
+		workbench.hold(
+			parent === null
+				? { kind: 'step', scale: scale.id, step: step - 1 }
+				: { kind: 'parent', scale: scale.id, index: parent }
+		);
+	}
+
+	function remove({ check }: Judged) {
+		workbench.edit('Delete a check', deleteCheck(plate.id, check.id));
+		notices.say('Check deleted.', { label: 'Undo', run: () => workbench.undo() });
+	}
+
+	const items = $derived(
+		[
+			{ scale: workbench.scale?.id ?? null, whose: 'this row' },
+			{ scale: null, whose: 'every row' }
+		].flatMap(({ scale, whose }) =>
+			COMMON_RULES.map(({ name, rule }) => ({
+				label: `${name}, ${whose}`,
+				disabled: full || (whose === 'this row' && scale === null),
+				run: () => workbench.edit('Add a check', addCheck(plate.id, { id: newId(), scale, rule }))
+			}))
+		)
+	);
+</script>
+
+<section aria-label="Checks">
+	<header>
+		<h3>Checks</h3>
+		{#if judged.length > 0}<span>{holding} of {judged.length} hold</span>{/if}
+		<Menu kind="act small" label="Add a check" {items} />
+	</header>
+	{#if judged.length === 0}
+		<p>None yet. A check says what this plate is asked to meet, and whether it does.</p>
+	{/if}
+	<ul>
+		{#each judged as result (result.check.id)}
+			<li>
+				<Verdict verdict={result.holds ? 'holds' : 'look'} />
+				<div>
+					<b>{ruleWords(result.check.rule)}</b>
+					<small>{result.check.scale === null ? 'every row' : `row ${rowOf(result)}`}</small>
+					{#if !result.holds}
+						<p>{result.check.scale === null && result.scale ? `Row ${rowOf(result)}: ` : ''}{result.reason}</p>
+						{#if result.step !== null}
+							<button class="act small" onclick={() => goTo(result)}>Go to step {result.step}</button>
+						{/if}
+					{/if}
+				</div>
+				<button
+					class="act bare"
+					aria-label="Delete the check: {ruleWords(result.check.rule)}"
+					title="Delete this check"
+					onclick={() => remove(result)}><CloseOutline size="xs" aria-hidden="true" /></button
+				>
+			</li>
+		{/each}
+	</ul>
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 7px;
+		padding-top: 10px;
+		border-top: 1px solid var(--rule);
+		font-size: 12.5px;
+	}
+	header {
+		display: flex;
+		align-items: baseline;
+		gap: 8px;
+	}
+	header span,
+	small,
+	p {
+		font-size: 12px;
+		color: var(--soft);
+	}
+	header :global(.small) {
+		margin-left: auto;
+	}
+	h3 {
+		font-size: 16px;
+	}
+	ul {
+		display: grid;
+		gap: 6px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 17px minmax(0, 1fr) auto;
+		gap: 6px;
+		align-items: start;
+	}
+	b {
+		font-weight: 560;
+	}
+	li .bare {
+		min-height: 20px;
+		padding: 2px 4px;
+	}
+	:global(.act.small) {
+		min-height: 24px;
+		padding: 2px 8px;
+		font-size: 12px;
+	}
+	li .small {
+		margin-top: 3px;
+	}
+</style>
