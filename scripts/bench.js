@@ -1,7 +1,7 @@
 // npm run bench: how fast the core is beside a reference library in the same run, and what one turn of a dial costs in
 // Chromium. Prints tables; asserts nothing, because a machine's speed is not the code's.
 import { join } from 'node:path';
-import { build, installChromium, installPackages, ROOT, run } from './ready.js';
+import { build, installDebianTools, installPackages, ROOT, run } from './ready.js';
 
 installPackages();
 // Bundled as the product is, so that what is measured is what runs.
@@ -23,7 +23,7 @@ await bundle({
 const only = process.argv[2];
 if (only !== 'dial') run(process.execPath, ['.cache/bench/core.js']);
 if (only !== 'core') {
-	installChromium();
+	installDebianTools();
 	build();
 	run(process.execPath, ['.cache/bench/dial.js']);
 }

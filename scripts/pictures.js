@@ -3,10 +3,10 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { build, installChromium, installPackages, ROOT } from './ready.js';
+import { build, installDebianTools, installPackages, ROOT } from './ready.js';
 
 installPackages();
-installChromium();
+installDebianTools();
 build();
 
 const { chromium } = await import('@playwright/test');

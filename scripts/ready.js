@@ -77,20 +77,20 @@ export function build() {
 	});
 }
 
-/** The browser that the end-to-end tests drive: Debian's Chromium, installed from its packages where it is missing. */
-export function installChromium() {
-	if (existsSync('/usr/bin/chromium')) return;
-	console.log('Installing Chromium from Debian’s packages …');
-	const root = process.getuid?.() === 0 ? [] : ['sudo'];
-	run(root[0] ?? 'apt-get', [...(root.length ? ['apt-get'] : []), 'update']);
-	run(root[0] ?? 'apt-get', [
-		...(root.length ? ['apt-get'] : []),
-		'install',
-		'-y',
-		'--no-install-recommends',
-		'chromium',
-		'fonts-liberation'
-	]);
+/** What the end-to-end tests need of Debian's packages: its Chromium, and poppler's tools, which read the PDFs. */
+const DEBIAN_TOOLS = [
+	{ command: '/usr/bin/chromium', packages: ['chromium', 'fonts-liberation'] },
+	{ command: '/usr/bin/pdftotext', packages: ['poppler-utils'] }
+];
+
+/** Installs those that are missing. */
+export function installDebianTools() {
+	const missing = DEBIAN_TOOLS.filter(({ command }) => !existsSync(command)).flatMap(({ packages }) => packages);
+	if (missing.length === 0) return;
+	console.log(`Installing ${missing.join(', ')} from Debian’s packages …`);
+	const apt = process.getuid?.() === 0 ? ['apt-get'] : ['sudo', 'apt-get'];
+	run(apt[0], [...apt.slice(1), 'update']);
+	run(apt[0], [...apt.slice(1), 'install', '-y', '--no-install-recommends', ...missing]);
 }
 
 /** Whether nothing listens at this address yet. */

@@ -2,7 +2,7 @@
 // the interface in Chromium. Ends with one line that counts the tests.
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { build, installChromium, installPackages, ROOT, run } from './ready.js';
+import { build, installDebianTools, installPackages, ROOT, run } from './ready.js';
 
 const UNIT = '.cache/unit-tests.json';
 const BROWSER = '.cache/browser-tests.json';
@@ -29,7 +29,7 @@ function report() {
 
 for (const file of [UNIT, BROWSER]) rmSync(join(ROOT, file), { force: true });
 installPackages();
-installChromium();
+installDebianTools();
 process.on('exit', report);
 run('npm', ['run', 'check', '--silent']);
 run('npx', ['--no-install', 'vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${UNIT}`], {

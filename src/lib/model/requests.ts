@@ -44,6 +44,7 @@ export type SaveStudy = z.infer<typeof saveStudySchema>;
 export const savedSchema = z.strictObject({ revision: z.int().min(1), changed: z.iso.datetime() });
 export type Saved = z.infer<typeof savedSchema>;
 
+export const LEAST_PIXELS_WIDE = 200;
 export const MOST_PIXELS_WIDE = 4000;
 
 /** A plate to be drawn as pixels: `width` in pixels, 200 to 4000. */
@@ -51,7 +52,7 @@ export const pictureRequestSchema = z
 	.strictObject({
 		plate: plateSchema,
 		linked: z.array(linkedColourSchema).max(MOST_LINKED),
-		width: z.int().min(200).max(MOST_PIXELS_WIDE)
+		width: z.int().min(LEAST_PIXELS_WIDE).max(MOST_PIXELS_WIDE)
 	})
 	.refine(
 		({ plate, linked }) => missingLinks([plate], linked).length === 0,

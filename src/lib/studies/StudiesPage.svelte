@@ -4,6 +4,8 @@
 	import { goto, invalidateAll } from '$app/navigation';
 	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
 	import { newStudy } from '$lib/model/new-study';
+	import { LONGEST_STUDY_FILE, readStudyFile } from '$lib/model/study-file';
+	import { Problem } from '$lib/core/problem';
 	import { HELPING, type ListQuery, type StudyLine } from '$lib/model/requests';
 	import Mark from '$lib/ui/Mark.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
@@ -58,6 +60,20 @@
 		}
 	}
 
+	/** Reads a study that was taken away as JSON; a file that is none is refused with the place and the reason. */
+	async function readIn(field: HTMLInputElement) {
+		const file = field.files?.[0];
+		field.value = '';
+		if (!file) return;
+		try {
+			if (file.size > LONGEST_STUDY_FILE) throw new Problem('file', 'The file is too large.', 'at most 2 megabytes');
+			await make(readStudyFile(await file.text()));
+		} catch (error) {
+			if (!(error instanceof Problem)) throw error;
+			notices.say(`“${file.name}” was not read in. ${error.message} Expected: ${error.expected}.`);
+		}
+	}
+
 	const makeNew = () => make(newStudy('Untitled study', today()));
 
 	async function carryOut(work: Promise<unknown>, done?: () => void) {
@@ -107,6 +123,10 @@
 				<option value="changed">Last changed first</option>
 				<option value="title">By title</option>
 			</Select>
+			<label class="act file">
+				Read in a study
+				<input type="file" accept=".json,application/json" onchange={(event) => void readIn(event.currentTarget)} />
+			</label>
 			<Button class="act" disabled={making} onclick={showTemplates}>From a template</Button>
 			<Button class="act main" disabled={making} onclick={makeNew}>{making ? 'Making…' : 'New study'}</Button>
 		</div>
@@ -148,6 +168,23 @@
 <TemplatesDialog bind:open={choosing} {templates} onchoose={(template) => void make(fromTemplate(template))} />
 
 <style>
+	.file {
+		position: relative;
+		white-space: nowrap;
+	}
+	.file:focus-within {
+		outline: 2px solid var(--focus);
+		outline-offset: 2px;
+	}
+	.file input {
+		position: absolute;
+		inset: 0;
+		opacity: 0;
+		cursor: pointer;
+	}
+	.file input::file-selector-button {
+		cursor: pointer;
+	}
 	.page {
 		min-height: 100%;
 		background: var(--panel-low);

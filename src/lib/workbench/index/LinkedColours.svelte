@@ -3,6 +3,7 @@
 	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { show } from '$lib/core/colour/shown';
+	import { seenHex } from '$lib/drawing/view';
 	import { colourOf } from '$lib/drawing/resolve';
 	import { newId } from '$lib/model/ids';
 	import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
@@ -55,7 +56,7 @@
 		{#each linked as colour (colour.id)}
 			<li class:held={heldId === colour.id}>
 				{#if renaming === colour.id}
-					<i style:background={show(colourOf(colour.text)).hex}></i>
+					<i style:background={seenHex(workbench.view, show(colourOf(colour.text)).hex)}></i>
 					<RenameField
 						name={colour.name}
 						label="Name of the linked colour"
@@ -74,7 +75,7 @@
 							if (event.key === 'Delete') askToDelete(colour);
 						}}
 					>
-						<i style:background={show(colourOf(colour.text)).hex}></i>
+						<i style:background={seenHex(workbench.view, show(colourOf(colour.text)).hex)}></i>
 						<span>{colour.name}</span>
 					</button>
 					{#if heldId === colour.id}

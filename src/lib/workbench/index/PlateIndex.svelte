@@ -3,6 +3,7 @@
 	import { tick } from 'svelte';
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
 	import { drawPlate } from '$lib/drawing/draw-plate';
+	import { seenDrawing } from '$lib/drawing/view';
 	import { type Plate } from '$lib/model/plate';
 	import Menu from '$lib/ui/Menu.svelte';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
@@ -73,7 +74,7 @@
 					ondblclick={() => (renaming = plate.id)}
 					onkeydown={(event) => actByKey(event, plate.id)}
 				>
-					<PlateDrawing drawing={drawPlate(plate, workbench.document.linked, 'colours')} />
+					<PlateDrawing drawing={seenDrawing(workbench.view, drawPlate(plate, workbench.document.linked, 'colours'))} />
 				</button>
 				<div class="name">
 					{#if renaming === plate.id}

@@ -8,6 +8,7 @@
 	import { scaleOf } from '$lib/drawing/resolve';
 	import { type Box } from '$lib/drawing/forms/place';
 	import { layOutScales, PLATE_WIDTH, type RowShape } from '$lib/drawing/scales-layout';
+	import { seenDrawing } from '$lib/drawing/view';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { renamePlate } from '../study/edits';
@@ -115,7 +116,7 @@
 
 <div class="surface" bind:this={surface}>
 	<p class="unseen" aria-live="polite">{heldWords}</p>
-	<PlateDrawing {drawing} />
+	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
 	<div class="title" style:height={down(54)}>
 		<TitleField
 			title={plate.title}

@@ -6,47 +6,48 @@
 	import { type Board } from '$lib/ui/boards';
 	import Mark from '$lib/ui/Mark.svelte';
 	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
-	import { notices } from '$lib/ui/notices.svelte';
 	import { copyText } from '../mixer/clipboard';
 	import { setTitleBlock } from './edits';
 	import { type Saver } from './saver.svelte';
 	import SaveStateLine from './SaveStateLine.svelte';
-	import { cssOf, downloadCss, downloadPng, downloadSvg, downloadTokens } from './take-away';
+	import PngDialog from './PngDialog.svelte';
+	import PrintDialog from './PrintDialog.svelte';
+	import { COLOUR_FILES, cssOf, downloadColours, downloadStudy, downloadSvg } from './take-away';
 	import TitleBlockDialog from './TitleBlockDialog.svelte';
+	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';
 
 	let { workbench, saver, board = $bindable() }: { workbench: Workbench; saver: Saver; board: Board } = $props();
 
 	let editingTitle = $state(false);
 
+	let printing = $state(false);
+	let picturing = $state(false);
+
 	const files = $derived.by((): MenuItem[] => {
-		const { plate, scale } = workbench;
-		const { linked } = workbench.document;
+		const { plate, scale, document } = workbench;
+		const { linked } = document;
 		const ofPlate = plate
 			? [
+					{ label: 'Print, as PDF …', run: () => (printing = true) },
 					{ label: 'The plate as SVG', run: () => downloadSvg(plate, linked) },
-					{ label: 'The plate as PNG', run: () => void savePng() }
+					{ label: 'The plate as PNG …', run: () => (picturing = true) }
 				]
 			: [];
 		const ofScale = scale
 			? [
-					{ label: 'This scale as CSS properties', run: () => downloadCss(scale, linked) },
-					{ label: 'This scale as design tokens', run: () => downloadTokens(scale, linked) },
+					...COLOUR_FILES.map((file) => ({
+						label: `This scale as ${file.label}`,
+						run: () => downloadColours(file, scale, linked)
+					})),
 					{
 						label: 'Copy this scale as CSS properties',
 						run: () => void copyText(cssOf(scale, linked), 'the CSS properties')
 					}
 				]
 			: [];
-		return [...ofPlate, ...ofScale];
+		return [...ofPlate, ...ofScale, { label: 'The whole study as JSON', run: () => downloadStudy(document) }];
 	});
-
-	async function savePng() {
-		if (!workbench.plate) return;
-		notices.say('Making the picture …');
-		const trouble = await downloadPng(workbench.plate, workbench.document.linked);
-		if (trouble) notices.say(trouble);
-	}
 </script>
 
 <header class="top">
@@ -75,13 +76,16 @@
 			onclick={() => workbench.redo()}><RedoOutline size="sm" aria-hidden="true" /></button
 		>
 	</div>
+	<ViewPicker {workbench} />
 	<BoardPicker bind:board />
 	<a class="act bare" href="/help" aria-label="Help and keys" title="Help and keys"
 		><QuestionCircleOutline size="sm" aria-hidden="true" /></a
 	>
-	{#if files.length > 0}<Menu kind="act main" label="Take it away" items={files} />{/if}
+	<Menu kind="act main" label="Take it away" items={files} />
 </header>
 
+<PrintDialog bind:open={printing} {workbench} />
+<PngDialog bind:open={picturing} {workbench} />
 <TitleBlockDialog
 	bind:open={editingTitle}
 	titleBlock={workbench.document.titleBlock}

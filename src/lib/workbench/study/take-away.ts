@@ -1,76 +1,91 @@
-import { reasonOf, UNREACHABLE } from '$lib/client/reason';
+import { download, downloadMade, handInName, plainName } from '$lib/client/files';
+import { colourWords } from '$lib/core/colour/hue-words';
+import { writeCgats } from '$lib/core/format/cgats';
+import { type NamedColour } from '$lib/core/format/colour-list';
 import { scaleColoursToCss } from '$lib/core/format/css-properties';
+import { writeCsv } from '$lib/core/format/csv';
 import { scaleColoursToTokens } from '$lib/core/format/design-tokens';
-import { drawPlate } from '$lib/drawing/draw-plate';
-import { drawingToSvg } from '$lib/drawing/svg';
-import { scaleOf } from '$lib/drawing/resolve';
-import { type Plate } from '$lib/model/plate';
-import { type ScaleDecision } from '$lib/model/scale';
-import { type LinkedColour } from '$lib/model/study';
+import { writeJsonList } from '$lib/core/format/json-list';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
+import { drawPlate } from '$lib/drawing/draw-plate';
 import { wayOf } from '$lib/drawing/draw-scales';
-
-/** Small letters, digits and hyphens: what every file system and every stylesheet takes. */
-export function plainName(text: string): string {
-	const plain = text
-		.normalize('NFKD')
-		.replace(/\p{Diacritic}/gu, '')
-		.toLowerCase()
-		.replace(/[^a-z0-9]+/g, '-')
-		.replace(/^-+|-+$/g, '');
-	return plain === '' ? 'untitled' : plain.slice(0, 60);
-}
-
-/** Hands a file to the browser to keep. */
-function download(name: string, content: Blob): void {
-	const link = document.createElement('a');
-	link.href = URL.createObjectURL(content);
-	link.download = name;
-	link.click();
-	setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
-}
-
-const SHARP = 2;
+import { scaleOf } from '$lib/drawing/resolve';
+import { drawingToSvg } from '$lib/drawing/svg';
+import { type Plate } from '$lib/model/plate';
+import { type PageForm, type PrintRequest } from '$lib/model/print';
+import { type ScaleDecision } from '$lib/model/scale';
+import { type LinkedColour, type StudyDocument } from '$lib/model/study';
+import { writeStudyFile } from '$lib/model/study-file';
 
 export function downloadSvg(plate: Plate, linked: readonly LinkedColour[]): void {
 	const svg = drawingToSvg(drawPlate(plate, linked, 'full'));
 	download(`${plainName(plate.title)}.svg`, new Blob([svg], { type: 'image/svg+xml' }));
 }
 
-/** The plate as PNG, twice as fine as on a plain screen, drawn by the server. Says in words what went wrong. */
-export async function downloadPng(plate: Plate, linked: readonly LinkedColour[]): Promise<string | null> {
-	const width = drawPlate(plate, linked, 'full').width * SHARP;
-	try {
-		const response = await fetch('/api/pictures', {
-			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ plate, linked, width })
-		});
-		if (!response.ok) return await reasonOf(response);
-		download(`${plainName(plate.title)}.png`, await response.blob());
-		return null;
-	} catch {
-		return `${UNREACHABLE} It makes the pictures; SVG needs no server.`;
-	}
+/** The plate as PNG, so many pixels wide, drawn by the server. Says in words what went wrong. */
+export const downloadPng = (plate: Plate, linked: readonly LinkedColour[], width: number): Promise<string | null> =>
+	downloadMade('/api/pictures', { plate, linked, width }, `${plainName(plate.title)}.png`);
+
+/** Plates of a study as a PDF, one a page. Says in words what went wrong. */
+export function downloadPdf(
+	{ titleBlock, linked }: StudyDocument,
+	plates: readonly Plate[],
+	form: PageForm
+): Promise<string | null> {
+	const request: PrintRequest = { titleBlock, plates: [...plates], linked, form };
+	return downloadMade('/api/print', request, `${handInName(titleBlock)}.pdf`);
+}
+
+export function downloadStudy(document: StudyDocument): void {
+	const content = new Blob([writeStudyFile(document)], { type: 'application/json' });
+	download(`${handInName(document.titleBlock)}.study.json`, content);
 }
 
 /** A scale's colours with the name that files give them: "tints-madder-to-white". */
-function namedColours(scale: ScaleDecision, linked: readonly LinkedColour[]) {
+function coloursOf(scale: ScaleDecision, linked: readonly LinkedColour[]) {
 	const name = plainName(`${RECIPE_WORDS[scale.recipe].name} ${wayOf(scale, linked)}`);
-	return { name, hexes: scaleOf(scale, linked).steps.map(({ hex }) => hex) };
+	const { steps } = scaleOf(scale, linked);
+	const named = steps.map(({ hex, linear }, i): NamedColour => ({
+		name: `${i + 1}, ${colourWords(linear)}`,
+		text: hex
+	}));
+	return { name, hexes: steps.map(({ hex }) => hex), named };
 }
 
 export function cssOf(scale: ScaleDecision, linked: readonly LinkedColour[]): string {
-	const { name, hexes } = namedColours(scale, linked);
+	const { name, hexes } = coloursOf(scale, linked);
 	return scaleColoursToCss(name, hexes);
 }
 
-export function downloadCss(scale: ScaleDecision, linked: readonly LinkedColour[]): void {
-	const { name } = namedColours(scale, linked);
-	download(`${name}.css`, new Blob([cssOf(scale, linked)], { type: 'text/css' }));
-}
+/** The files that the colours of a scale can be taken away in: what people read, the ending, and how it is written. */
+export const COLOUR_FILES: readonly {
+	readonly label: string;
+	readonly ending: string;
+	readonly type: string;
+	readonly write: (colours: ReturnType<typeof coloursOf>) => string;
+}[] = [
+	{
+		label: 'CSS properties',
+		ending: 'css',
+		type: 'text/css',
+		write: ({ name, hexes }) => scaleColoursToCss(name, hexes)
+	},
+	{
+		label: 'design tokens',
+		ending: 'tokens.json',
+		type: 'application/json',
+		write: ({ name, hexes }) => scaleColoursToTokens(name, hexes)
+	},
+	{ label: 'a table (CSV)', ending: 'csv', type: 'text/csv', write: ({ named }) => writeCsv(named) },
+	{ label: 'CGATS.17 text', ending: 'txt', type: 'text/plain', write: ({ named }) => writeCgats(named) },
+	{ label: 'plain JSON', ending: 'json', type: 'application/json', write: ({ named }) => writeJsonList(named) }
+];
 
-export function downloadTokens(scale: ScaleDecision, linked: readonly LinkedColour[]): void {
-	const { name, hexes } = namedColours(scale, linked);
-	download(`${name}.tokens.json`, new Blob([scaleColoursToTokens(name, hexes)], { type: 'application/json' }));
+export function downloadColours(
+	file: (typeof COLOUR_FILES)[number],
+	scale: ScaleDecision,
+	linked: readonly LinkedColour[]
+): void {
+	const colours = coloursOf(scale, linked);
+	download(`${colours.name}.${file.ending}`, new Blob([file.write(colours)], { type: file.type }));
 }

@@ -1,4 +1,5 @@
 import { usedParents } from '$lib/drawing/resolve';
+import { PLAIN_VIEW, type View } from '$lib/drawing/view';
 import { type Plate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
 import { type StudyDocument } from '$lib/model/study';
@@ -18,6 +19,9 @@ export class Workbench {
 	private plateChoice = $state<string | null>(null);
 	private scaleChoice = $state<string | null>(null);
 	private heldChoice = $state.raw<Held | null>(null);
+
+	/** How the study is looked at; it is no part of the study. */
+	view = $state.raw<View>(PLAIN_VIEW);
 
 	readonly plate: Plate | null = $derived(
 		this.document.plates.find(({ id }) => id === this.plateChoice) ?? this.document.plates[0] ?? null

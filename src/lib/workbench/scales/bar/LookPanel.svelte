@@ -2,6 +2,7 @@
 	import { drawForm } from '$lib/drawing/draw-form';
 	import { FORM_WORDS } from '$lib/drawing/forms/forms';
 	import { scaleOf } from '$lib/drawing/resolve';
+	import { seenDrawing } from '$lib/drawing/view';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import { type ScaleDecision } from '$lib/model/scale';
 	import { FORMS, LABELS, PLAIN_LOOK, SIZES, type Label, type ScaleLook, type Size } from '$lib/model/scale-look';
@@ -58,7 +59,9 @@
 		<div class="forms" role="radiogroup" aria-label="Form">
 			{#each FORMS as form (form)}
 				<label>
-					<span class="drawn"><PlateDrawing drawing={drawForm(made, { ...look, form }, 132, 84)} /></span>
+					<span class="drawn"
+						><PlateDrawing drawing={seenDrawing(workbench.view, drawForm(made, { ...look, form }, 132, 84))} /></span
+					>
 					<span class="name">
 						<input
 							type="radio"

@@ -4,6 +4,7 @@
 	import { codesOfScale } from '$lib/core/scale/scale';
 	import { SPACINGS } from '$lib/core/scale/spacing';
 	import { METHOD_WORDS, ROUTE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
+	import { seenHex } from '$lib/drawing/view';
 	import { specOf } from '$lib/drawing/resolve';
 	import { type ScaleDecision } from '$lib/model/scale';
 	import Choices from '$lib/ui/Choices.svelte';
@@ -22,7 +23,9 @@
 	const mixes = $derived(scale.recipe !== 'hue-steps' || (scale.pins ?? []).length > 0);
 
 	const codesWith = (decisions: Decisions): string[] =>
-		codesOfScale(specOf({ ...scale, ...decisions }, workbench.document.linked));
+		codesOfScale(specOf({ ...scale, ...decisions }, workbench.document.linked)).map((hex) =>
+			seenHex(workbench.view, hex)
+		);
 
 	function bend(field: HTMLInputElement) {
 		decide(workbench, 'Bend the curve', { bias: Number(field.value) }, `bias ${scale.id}`);

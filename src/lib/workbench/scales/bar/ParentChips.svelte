@@ -3,6 +3,7 @@
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import { show } from '$lib/core/colour/shown';
 	import { colourOf, linkedOf, textOf, usedParents } from '$lib/drawing/resolve';
+	import { seenHex } from '$lib/drawing/view';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '$lib/model/scale';
 	import { addParentAt, placesOf, removeParent } from '../../study/scale-edits';
@@ -49,7 +50,7 @@
 		aria-label={brief ? `Parent ${index + 1}: ${name}` : undefined}
 		onclick={() => workbench.hold({ kind: 'parent', scale: scale.id, index })}
 	>
-		<i style:background={show(colourOf(text)).hex}></i>
+		<i style:background={seenHex(workbench.view, show(colourOf(text)).hex)}></i>
 		{#if !brief}<b>{name}</b>{/if}
 	</button>
 {/each}

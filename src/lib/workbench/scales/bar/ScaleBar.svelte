@@ -3,6 +3,7 @@
 	import { RECIPES, type Recipe } from '$lib/core/scale/recipe';
 	import { codesOfScale } from '$lib/core/scale/scale';
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
+	import { seenHex } from '$lib/drawing/view';
 	import { specOf } from '$lib/drawing/resolve';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import Choices from '$lib/ui/Choices.svelte';
@@ -28,7 +29,11 @@
 	}));
 
 	const codesAs = (recipe: Recipe): string[] =>
-		scale ? codesOfScale(specOf({ ...scale, recipe, pins: [] }, workbench.document.linked)) : [];
+		scale
+			? codesOfScale(specOf({ ...scale, recipe, pins: [] }, workbench.document.linked)).map((hex) =>
+					seenHex(workbench.view, hex)
+				)
+			: [];
 </script>
 
 <div class="bar">

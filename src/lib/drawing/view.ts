@@ -1,0 +1,53 @@
+import { linearToHex } from '$lib/core/colour/bytes';
+import { toLinear } from '$lib/core/colour/colour';
+import { readColour } from '$lib/core/colour/read';
+import { simulateDeficiency, type Deficiency } from '$lib/core/vision/deficiency';
+import { valueOnly } from '$lib/core/vision/value-only';
+import { type Drawing, type Shape } from './drawing';
+
+/** How a study is looked at: it changes what is seen, never what is stored or taken away. */
+export const VIEWS = ['colour', 'value', 'protan', 'deutan', 'tritan'] as const satisfies readonly (
+	'colour' | 'value' | Deficiency
+)[];
+
+export interface View {
+	readonly kind: (typeof VIEWS)[number];
+	/** How strong a deficiency is, 0–1. */
+	readonly severity: number;
+}
+
+export const PLAIN_VIEW: View = { kind: 'colour', severity: 1 };
+
+export const VIEW_WORDS: Readonly<Record<View['kind'], string>> = {
+	colour: 'Seen in colour',
+	value: 'Seen by value only',
+	protan: 'Seen with little or no red sense (protan)',
+	deutan: 'Seen with little or no green sense (deutan)',
+	tritan: 'Seen with little or no blue sense (tritan)'
+};
+
+const MOST_KNOWN = 4000;
+const known = new Map<string, string>();
+
+/** A code `#rrggbb` as it is seen in a view. */
+export function seenHex({ kind, severity }: View, hex: string): string {
+	if (kind === 'colour') return hex;
+	const key = `${kind} ${severity} ${hex}`;
+	const found = known.get(key);
+	if (found) return found;
+	const linear = toLinear(readColour(hex));
+	const [r, g, b] = kind === 'value' ? valueOnly(linear) : simulateDeficiency(linear, kind, severity);
+	const seen = linearToHex(r, g, b);
+	if (known.size >= MOST_KNOWN) known.clear();
+	known.set(key, seen);
+	return seen;
+}
+
+const seenShape = (view: View, shape: Shape): Shape =>
+	shape.kind === 'bar' || shape.kind === 'figure' ? { ...shape, fill: seenHex(view, shape.fill) } : shape;
+
+/** A drawing as it is seen in a view; the very same one in colour. */
+export function seenDrawing(view: View, drawing: Drawing): Drawing {
+	if (view.kind === 'colour') return drawing;
+	return { ...drawing, shapes: drawing.shapes.map((shape) => seenShape(view, shape)) };
+}

@@ -1,0 +1,114 @@
+import PDFDocument from 'pdfkit';
+import { type Drawing, type Shape } from '$lib/drawing/drawing';
+import { type TitleBlock } from '$lib/model/study';
+import { pageSize, type PageForm } from '$lib/model/print';
+import { faceFiles, runsOf, type FaceName } from './faces';
+
+/** All around the page, and what the title block takes at its foot, in points. */
+const MARGIN = 36;
+const FOOT = 38;
+const INK = '#1c1c1c';
+const SOFT = '#5f5f5f';
+
+type Pdf = PDFKit.PDFDocument;
+type Words = Extract<Shape, { kind: 'words' }>;
+
+/** Drawings as a PDF: one a page with the title block at its foot, all of it vectors, with its faces embedded. */
+export async function drawingsToPdf(
+	drawings: readonly Drawing[],
+	titleBlock: TitleBlock,
+	form: PageForm
+): Promise<Buffer> {
+	const [width, height] = pageSize(form);
+	const info = { Title: titleBlock.title, Author: titleBlock.maker, Creator: 'Ricercar' };
+	const pdf = new PDFDocument({ autoFirstPage: false, size: [width, height], margin: 0, info, lang: 'en-GB' });
+	for (const { name, path } of await faceFiles()) pdf.registerFont(name, path);
+	const done = collected(pdf);
+	drawings.forEach((drawing, i) => {
+		pdf.addPage();
+		const room = { width: width - 2 * MARGIN, height: height - 2 * MARGIN - FOOT };
+		const scale = Math.min(room.width / drawing.width, room.height / drawing.height);
+		pdf
+			.save()
+			.translate(MARGIN + (room.width - scale * drawing.width) / 2, MARGIN)
+			.scale(scale);
+		for (const shape of drawing.shapes) draw(pdf, shape);
+		pdf.restore();
+		foot(pdf, titleBlock, `${i + 1} of ${drawings.length}`, width, height);
+	});
+	pdf.end();
+	return done;
+}
+
+function collected(pdf: Pdf): Promise<Buffer> {
+	const parts: Buffer[] = [];
+	return new Promise((resolve, reject) => {
+		pdf.on('data', (part: Buffer) => parts.push(part));
+		pdf.on('end', () => resolve(Buffer.concat(parts)));
+		pdf.on('error', reject);
+	});
+}
+
+function draw(pdf: Pdf, shape: Shape): void {
+	switch (shape.kind) {
+		case 'bar':
+			pdf.rect(shape.x, shape.y, shape.width, shape.height).fill(shape.fill);
+			return;
+		case 'figure':
+			pdf.path(shape.path).fill(shape.fill);
+			return;
+		case 'rule':
+			pdf.moveTo(shape.x1, shape.y1).lineTo(shape.x2, shape.y2).lineWidth(0.8).stroke(shape.stroke);
+			return;
+		case 'words':
+			write(pdf, shape);
+	}
+}
+
+/** Words with their baseline at y, from, about or up to x. */
+function write(pdf: Pdf, { x, y, words, size, face, strong, anchor, fill }: Words): void {
+	const name: FaceName = face === 'serif' ? 'serif' : strong ? 'strong' : 'sans';
+	const runs = runsOf(words, name).map((run) => {
+		pdf.font(run.font).fontSize(size);
+		return { ...run, width: pdf.widthOfString(run.text) };
+	});
+	const whole = runs.reduce((sum, { width }) => sum + width, 0);
+	let at = anchor === 'end' ? x - whole : anchor === 'middle' ? x - whole / 2 : x;
+	for (const { font, text, width } of runs) {
+		pdf.font(font).fontSize(size).fillColor(fill).text(text, at, y, { lineBreak: false, baseline: 'alphabetic' });
+		at += width;
+	}
+}
+
+/** The title block: who made what, for which course and unit, when, and which plate of how many this is. */
+function foot(
+	pdf: Pdf,
+	{ title, maker, course, unit, date }: TitleBlock,
+	page: string,
+	width: number,
+	height: number
+): void {
+	const top = height - MARGIN - FOOT + 14;
+	pdf
+		.moveTo(MARGIN, top)
+		.lineTo(width - MARGIN, top)
+		.lineWidth(0.5)
+		.stroke(INK);
+	const line = (x: number, y: number, words: string, more: Partial<Words>): void =>
+		write(pdf, {
+			kind: 'words',
+			x,
+			y,
+			words,
+			size: 8.5,
+			face: 'sans',
+			strong: false,
+			anchor: 'start',
+			fill: SOFT,
+			...more
+		});
+	line(MARGIN, top + 14, title, { face: 'serif', size: 11, fill: INK });
+	line(MARGIN, top + 25, [maker, course].filter(Boolean).join(' · '), {});
+	line(width - MARGIN, top + 14, [unit && `Unit ${unit}`, date].filter(Boolean).join(' · '), { anchor: 'end' });
+	line(width - MARGIN, top + 25, page, { anchor: 'end' });
+}

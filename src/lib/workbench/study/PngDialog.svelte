@@ -1,0 +1,63 @@
+<script lang="ts">
+	import { drawPlate } from '$lib/drawing/draw-plate';
+	import { LEAST_PIXELS_WIDE, MOST_PIXELS_WIDE } from '$lib/model/requests';
+	import { notices } from '$lib/ui/notices.svelte';
+	import Sheet from '$lib/ui/Sheet.svelte';
+	import { downloadPng } from './take-away';
+	import { type Workbench } from './workbench.svelte';
+
+	/** How large the picture of the plate is to be. */
+	let { open = $bindable(), workbench }: { open: boolean; workbench: Workbench } = $props();
+
+	let width = $state(1584);
+	const drawing = $derived(
+		open && workbench.plate ? drawPlate(workbench.plate, workbench.document.linked, 'full') : null
+	);
+	const fits = $derived(Number.isInteger(width) && width >= LEAST_PIXELS_WIDE && width <= MOST_PIXELS_WIDE);
+	const height = $derived(drawing ? Math.round((width * drawing.height) / drawing.width) : 0);
+
+	async function save() {
+		const { plate, document } = workbench;
+		if (!plate || !fits) return;
+		open = false;
+		notices.say('Making the picture …');
+		const trouble = await downloadPng(plate, document.linked, width);
+		if (trouble) notices.say(trouble);
+	}
+</script>
+
+<Sheet title="The plate as PNG" bind:open>
+	<label>
+		<span>Width in pixels</span>
+		<input
+			class="field"
+			type="number"
+			min={LEAST_PIXELS_WIDE}
+			max={MOST_PIXELS_WIDE}
+			bind:value={width}
+			aria-describedby="png-size"
+		/>
+	</label>
+	<p id="png-size">
+		{fits
+			? `${width} by ${height} pixels, 8 bits a channel, sRGB with its profile in the file.`
+			: `A whole number from ${LEAST_PIXELS_WIDE} to ${MOST_PIXELS_WIDE} is wanted.`}
+	</p>
+	{#snippet footer()}
+		<button class="act main" disabled={!fits} onclick={save}>Save the picture</button>
+		<button class="act" onclick={() => (open = false)}>Cancel</button>
+	{/snippet}
+</Sheet>
+
+<style>
+	label {
+		display: grid;
+		gap: 4px;
+		width: 150px;
+	}
+	p {
+		margin-top: 8px;
+		font-size: 12px;
+		color: var(--soft);
+	}
+</style>

@@ -1,0 +1,82 @@
+<script lang="ts">
+	import { PAPER_WORDS, PAPERS, type PageForm } from '$lib/model/print';
+	import { notices } from '$lib/ui/notices.svelte';
+	import Sheet from '$lib/ui/Sheet.svelte';
+	import { downloadPdf } from './take-away';
+	import { type Workbench } from './workbench.svelte';
+
+	/** What is printed, and on which paper. */
+	let { open = $bindable(), workbench }: { open: boolean; workbench: Workbench } = $props();
+
+	let form = $state<PageForm>({ paper: 'a4', across: true });
+	let whole = $state(true);
+
+	const plates = $derived.by(() => {
+		if (whole) return workbench.document.plates;
+		return workbench.plate ? [workbench.plate] : [];
+	});
+
+	async function print() {
+		open = false;
+		notices.say('Making the PDF …');
+		const trouble = await downloadPdf(workbench.document, plates, form);
+		if (trouble) notices.say(trouble);
+	}
+</script>
+
+<Sheet title="Print, as PDF" bind:open>
+	<div class="choices">
+		<fieldset>
+			<legend>What</legend>
+			<label><input type="radio" name="what" bind:group={whole} value={true} /> the whole study, one plate a page</label
+			>
+			<label><input type="radio" name="what" bind:group={whole} value={false} /> this plate</label>
+		</fieldset>
+		<fieldset>
+			<legend>Paper</legend>
+			{#each PAPERS as paper (paper)}
+				<label><input type="radio" name="paper" bind:group={form.paper} value={paper} /> {PAPER_WORDS[paper]}</label>
+			{/each}
+		</fieldset>
+		<fieldset>
+			<legend>Laid</legend>
+			<label><input type="radio" name="across" bind:group={form.across} value={true} /> across</label>
+			<label><input type="radio" name="across" bind:group={form.across} value={false} /> upright</label>
+		</fieldset>
+		<p>
+			The title block stands at the foot of each page. Its colours are those of the screen (sRGB); a printer shows them
+			its own way.
+		</p>
+	</div>
+	{#snippet footer()}
+		<button class="act main" disabled={plates.length === 0} onclick={print}>Save the PDF</button>
+		<button class="act" onclick={() => (open = false)}>Cancel</button>
+	{/snippet}
+</Sheet>
+
+<style>
+	.choices {
+		display: grid;
+		gap: 12px;
+	}
+	fieldset {
+		display: grid;
+		gap: 4px;
+	}
+	legend {
+		margin-bottom: 3px;
+		font: 500 15px/1.2 var(--font-serif);
+	}
+	label {
+		display: flex;
+		align-items: center;
+		gap: 7px;
+	}
+	input {
+		accent-color: var(--ink);
+	}
+	p {
+		font-size: 12px;
+		color: var(--soft);
+	}
+</style>
