@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Opens a demo study by its title. */
@@ -41,6 +42,16 @@ export async function choose(page: Page, what: string, name: string): Promise<vo
 		.filter({ has: page.getByText(name, { exact: true }) })
 		.click();
 	await page.keyboard.press('Escape');
+}
+
+/** Takes something away by the menu, and by a button of the dialog that it opens where there is one. */
+export async function take(page: Page, item: string, button?: string): Promise<{ name: string; content: Buffer }> {
+	await page.getByRole('button', { name: 'Take it away' }).click();
+	const waiting = page.waitForEvent('download');
+	await page.getByRole('menuitem', { name: item, exact: true }).click();
+	if (button) await page.getByRole('button', { name: button, exact: true }).click();
+	const download = await waiting;
+	return { name: download.suggestedFilename(), content: await readFile(await download.path()) };
 }
 
 /** The codes of all bars drawn on the plate, in the order of drawing. */

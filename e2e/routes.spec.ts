@@ -74,6 +74,26 @@ test('a picture is made to size and refused outside its limits', async ({ reques
 	expect((await problem(unlinked, 422)).detail).toContain('linked colours');
 });
 
+test('pages are made of plates that come with their colours, and refused without any, or on paper unknown', async ({
+	request
+}) => {
+	const asked = {
+		titleBlock: document.titleBlock,
+		plates: [plate],
+		linked: document.linked,
+		form: { paper: 'a4', across: true }
+	};
+	const pdf = await request.post('/api/print', { data: asked });
+	expect(pdf.headers()['content-type']).toBe('application/pdf');
+	expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+	const none = await request.post('/api/print', { data: { ...asked, plates: [] } });
+	expect((await problem(none, 422)).detail).toContain('plates');
+	const paper = await request.post('/api/print', { data: { ...asked, form: { paper: 'a1', across: true } } });
+	expect((await problem(paper, 422)).detail).toContain('paper');
+	const unlinked = await request.post('/api/print', { data: { ...asked, linked: [] } });
+	expect((await problem(unlinked, 422)).detail).toContain('linked colours');
+});
+
 test('what people wrote is shown as text and never run', async ({ page, request }) => {
 	const title = '<img src=x onerror="document.title=1"><script>document.title=2</script>';
 	const named = { ...newStudy(title.slice(0, 120), ''), plates: [{ ...plate, title: title.slice(0, 120) }] };

@@ -1,15 +1,6 @@
-import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
-import { drawnColours, openDemo, step } from './pages';
-
-async function take(page: Page, item: string): Promise<{ name: string; content: Buffer }> {
-	await page.getByRole('button', { name: 'Take it away' }).click();
-	const waiting = page.waitForEvent('download');
-	await page.getByRole('menuitem', { name: item, exact: true }).click();
-	const download = await waiting;
-	return { name: download.suggestedFilename(), content: await readFile(await download.path()) };
-}
+import { drawnColours, openDemo, step, take } from './pages';
 
 test.beforeEach(({ page }) => openDemo(page, 'Blanket border, first warp'));
 
@@ -32,7 +23,7 @@ test('the SVG holds the bars that are on screen, and is well-formed', async ({ p
 test('the PNG has the codes of the screen in its pixels, its words drawn, and its colour space stated', async ({
 	page
 }) => {
-	const { name, content } = await take(page, 'The plate as PNG');
+	const { name, content } = await take(page, 'The plate as PNG …', 'Save the picture');
 	expect(name).toBe('madder-tints-shades-and-tones.png');
 	const image = sharp(content);
 	const { width, height, icc } = await image.metadata();
@@ -102,4 +93,75 @@ test('a code is copied with one click or one key, says so, and pasted back gives
 	await expect(page.locator('[data-code=hex]')).toHaveText('#b3392b');
 	await page.getByRole('slider', { name: 'Hue' }).focus();
 	await page.keyboard.press('Control+z');
+});
+
+test('the scale as a table, CGATS.17 and JSON, and each is read in again with the same colours', async ({ page }) => {
+	await step(page, 1, 1).click();
+	const colours = (await drawnColours(page)).slice(0, 7);
+	for (const item of ['This scale as a table (CSV)', 'This scale as CGATS.17 text', 'This scale as plain JSON']) {
+		const { content } = await take(page, item);
+		await page.getByRole('button', { name: 'Read in colours' }).click();
+		const dialog = page.getByRole('dialog', { name: 'Read in colours' });
+		await dialog.getByRole('textbox').fill(content.toString());
+		const shown = await dialog
+			.locator('li i')
+			.evaluateAll((patches) =>
+				patches.map((patch) => getComputedStyle(patch).backgroundColor.match(/\d+/g)!.map(Number))
+			);
+		const hexes = shown.map((bytes) => `#${bytes.map((byte) => byte.toString(16).padStart(2, '0')).join('')}`);
+		expect(hexes, item).toEqual(colours);
+		await dialog.getByRole('button', { name: 'Cancel' }).click();
+	}
+});
+
+test('reading in: shown first, a bad file refused with its place, the chosen colours become linked; undo takes them back', async ({
+	page
+}) => {
+	const linked = page.getByRole('region', { name: 'Linked colours' }).locator('li');
+	const before = await linked.count();
+	await page.getByRole('button', { name: 'Read in colours' }).click();
+	const dialog = page.getByRole('dialog', { name: 'Read in colours' });
+	await dialog.getByRole('textbox').fill('name,colour\nBog myrtle,#7a8a3c\nBad,yello');
+	await expect(dialog.getByRole('alert')).toContainText('Line 3');
+	await expect(dialog.getByRole('button', { name: 'Add 0 linked colours' })).toBeDisabled();
+	await dialog.getByRole('textbox').fill('name,colour\nBog myrtle,#7a8a3c\nIron water,oklch(0.4 0.02 250)\nSpare,teal');
+	await dialog.getByRole('checkbox', { name: 'Spare' }).uncheck();
+	expect(await linked.count()).toBe(before);
+	await dialog.getByRole('button', { name: 'Add 2 linked colours' }).click();
+	await expect(linked).toHaveCount(before + 2);
+	await expect(linked.last()).toContainText('Iron water');
+	await page.keyboard.press('Control+z');
+	await expect(linked).toHaveCount(before);
+});
+
+test('the whole study as JSON, read in again as the same study; a file that is none is refused', async ({ page }) => {
+	const colours = await drawnColours(page);
+	const { name, content } = await take(page, 'The whole study as JSON');
+	expect(name).toBe('marram-ilse-1-tints-shades-and-tones-blanket-border-first-warp.study.json');
+	await page.goto('/');
+	const field = page.getByLabel('Read in a study');
+	const file = (text: string) => ({ name: 'study.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+	await field.setInputFiles(file('{"format":"ricercar study","version":1,"document":{}}'));
+	await expect(page.getByText(/“study.json” was not read in. At document/)).toBeVisible();
+	// Under a title of its own, so that the studies of the other tests stay the only ones of theirs.
+	await field.setInputFiles(file(content.toString().replace('Blanket border, first warp', 'Blanket border, read in')));
+	await page.waitForURL(/\/studies\//);
+	await expect(page.getByRole('region', { name: 'Mixer' })).toBeVisible();
+	expect(await drawnColours(page)).toEqual(colours);
+});
+
+test('views change what is seen, not what is taken away', async ({ page }) => {
+	const colours = await drawnColours(page);
+	const view = page.getByRole('combobox', { name: 'View' });
+	await view.selectOption({ label: 'Seen by value only' });
+	for (const hex of await drawnColours(page)) expect(hex).toMatch(/^#(..)\1\1$/);
+	const { content } = await take(page, 'The plate as SVG');
+	for (const hex of colours) expect(content.toString()).toContain(hex);
+	await view.selectOption({ value: 'deutan' });
+	const strong = await drawnColours(page);
+	expect(strong).not.toEqual(colours);
+	await page.getByRole('slider', { name: 'Severity' }).fill('0');
+	expect(await drawnColours(page)).toEqual(colours);
+	await view.selectOption({ value: 'colour' });
+	expect(await drawnColours(page)).toEqual(colours);
 });

@@ -1,11 +1,15 @@
 import { reasonOf, UNREACHABLE } from './reason';
 
+/** Letters that are no plain letter with a mark. */
+const SPELT: Readonly<Record<string, string>> = { ø: 'o', ł: 'l', đ: 'd', ð: 'd', ß: 'ss', æ: 'ae', œ: 'oe', þ: 'th' };
+
 /** Small letters, digits and hyphens: what every file system and every stylesheet takes. */
 export function plainName(text: string): string {
 	const plain = text
 		.normalize('NFKD')
 		.replace(/\p{Diacritic}/gu, '')
 		.toLowerCase()
+		.replace(/[øłđðßæœþ]/g, (letter) => SPELT[letter]!)
 		.replace(/[^a-z0-9]+/g, '-')
 		.replace(/^-+|-+$/g, '');
 	return plain === '' ? 'untitled' : plain.slice(0, 60);

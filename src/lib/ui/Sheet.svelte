@@ -22,6 +22,7 @@
 	class="sheet"
 	size={wide ? 'lg' : 'xs'}
 	{title}
+	aria-label={title}
 	{permanent}
 	bind:open
 	{footer}

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Problem } from '../problem';
+import { readColours } from './any-file';
 import { findColours } from './any-text';
 import { readCgats, writeCgats } from './cgats';
 import { hexOf, LONGEST_FILE, type NamedColour } from './colour-list';
@@ -52,6 +53,21 @@ describe('what is written reads back as the same colours', () => {
 		const read = readCgats(writeCgats(NAMED));
 		expect(hexes(read)).toEqual(hexes(NAMED));
 		expect(read[0]!.name).toBe('Madder, first bath');
+	});
+});
+
+describe('any file is read as what it looks like', () => {
+	it.each([
+		['CSS properties', scaleColoursToCss('t', HEXES)],
+		['design tokens', scaleColoursToTokens('t', HEXES)],
+		['CSV', writeCsv(NAMED.map((colour, i) => ({ ...colour, text: HEXES[i]! })))],
+		['CGATS.17', writeCgats(NAMED.map((colour, i) => ({ ...colour, text: HEXES[i]! })))],
+		['plain JSON', writeJsonList(HEXES.map((text) => ({ name: null, text })))],
+		['SVG', `<svg>${HEXES.map((hex) => `<rect fill="${hex}"/>`).join('')}</svg>`],
+		['a letter', `First ${HEXES[0]}, then ${HEXES[1]}; in the end ${HEXES[2]}.`]
+	])('%s', (_, text) => {
+		expect(hexes(readColours(text))).toEqual(HEXES);
+		expect(hexes(readColours(`\uFEFF${text}`))).toEqual(HEXES);
 	});
 });
 
@@ -139,7 +155,7 @@ describe('bad files are refused with their place and what was expected, and noth
 			'not there'
 		);
 		expect(problemOf(() => findColours('nothing here')).message).toContain('no colours');
-		for (const read of [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList])
+		for (const read of [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList, readColours])
 			expect(problemOf(() => read('x'.repeat(LONGEST_FILE + 1))).message).toContain('characters');
 	});
 
@@ -157,7 +173,7 @@ describe('bad files are refused with their place and what was expected, and noth
 			.map(
 				([text, at, length, other]) => text.slice(0, at % text.length) + other + text.slice((at % text.length) + length)
 			);
-		const readers = [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList];
+		const readers = [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList, readColours];
 		fc.assert(
 			fc.property(fc.oneof(fc.string(), mutated), fc.constantFrom(...readers), (text, read) => {
 				try {

@@ -1,8 +1,10 @@
 <script lang="ts">
+	import FileImportOutline from 'flowbite-svelte-icons/FileImportOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { show } from '$lib/core/colour/shown';
+	import { LONGEST_FILE } from '$lib/core/format/colour-list';
 	import { seenHex } from '$lib/drawing/view';
 	import { colourOf } from '$lib/drawing/resolve';
 	import { newId } from '$lib/model/ids';
@@ -10,6 +12,7 @@
 	import { notices } from '$lib/ui/notices.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
+	import ReadInDialog from './ReadInDialog.svelte';
 	import { subjectOf } from '../mixer/subject';
 	import { addLinked, changeLinked, deleteLinked } from '../study/edits';
 	import { sayUses, usesOf } from '../study/uses';
@@ -20,6 +23,31 @@
 	const linked = $derived(workbench.document.linked);
 	const heldId = $derived(workbench.held?.kind === 'linked' ? workbench.held.id : null);
 	let renaming = $state<string | null>(null);
+	let reading = $state(false);
+	let readText = $state('');
+
+	/** A file or a text that is dropped anywhere on the page opens the dialog with what it holds. */
+	async function drop(event: DragEvent) {
+		const { dataTransfer } = event;
+		const file = dataTransfer?.files[0];
+		const text = dataTransfer?.getData('text/plain') ?? '';
+		if (!file && text === '') return;
+		event.preventDefault();
+		readText = file ? (file.size > LONGEST_FILE ? 'x'.repeat(LONGEST_FILE + 1) : await file.text()) : text;
+		reading = true;
+	}
+
+	/** Pasting where no field is written in does the same. */
+	function paste(event: ClipboardEvent) {
+		const text = event.clipboardData?.getData('text/plain') ?? '';
+		const writing = event.target instanceof HTMLElement && event.target.matches('input, textarea');
+		if (writing || text.trim() === '' || reading) return;
+		readText = text;
+		reading = true;
+	}
+
+	const carriesFiles = (event: DragEvent): boolean => event.dataTransfer?.types.includes('Files') ?? false;
+
 	let leaving = $state.raw<LinkedColour | null>(null);
 	const uses = $derived(leaving && usesOf(leaving.id, workbench.document));
 
@@ -45,9 +73,25 @@
 	}
 </script>
 
+<svelte:window
+	ondragover={(event) => carriesFiles(event) && event.preventDefault()}
+	ondrop={(event) => carriesFiles(event) && void drop(event)}
+	onpaste={paste}
+/>
+
+<ReadInDialog bind:open={reading} bind:text={readText} {workbench} />
+
 <section class="linked" aria-label="Linked colours">
 	<header>
 		<h2>Linked colours</h2>
+		<button
+			class="act bare"
+			aria-label="Read in colours"
+			title="Read in colours, from a text or a file"
+			onclick={() => (reading = true)}
+		>
+			<FileImportOutline size="sm" aria-hidden="true" />
+		</button>
 		<button class="act bare" aria-label="Add a linked colour" title="Add a linked colour" onclick={add}>
 			<PlusOutline size="sm" aria-hidden="true" />
 		</button>

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { Problem } from '$lib/core/problem';
+import { newStudy } from './new-study';
+import { pageSize } from './print';
+import { LONGEST_STUDY_FILE, readStudyFile, writeStudyFile } from './study-file';
+
+const study = newStudy('Filed', '2026-11-23');
+const refused = (text: string): string => {
+	try {
+		readStudyFile(text);
+	} catch (error) {
+		if (error instanceof Problem) return error.message;
+		throw error;
+	}
+	throw new Error('nothing was refused');
+};
+
+describe('a study as a file', () => {
+	it('comes back as it was', () => expect(readStudyFile(writeStudyFile(study))).toEqual(study));
+
+	it('is refused with the place where something is wrong, and nothing is half-read', () => {
+		expect(refused('{')).toContain('no JSON');
+		expect(refused('{"format":"ricercar study","version":2}')).toContain('version');
+		const bad = structuredClone(study);
+		bad.plates[0]!.scales[0]!.between = 500;
+		expect(refused(writeStudyFile(bad))).toContain('plates › 0 › scales › 0 › between');
+		const lost = structuredClone(study);
+		lost.plates[0]!.checks = [{ id: 'check00001', scale: 'nosuchscale1', rule: { rule: 'not-pure' } }];
+		expect(refused(writeStudyFile(lost))).toContain('a check of a scale that its plate has');
+		expect(refused('x'.repeat(LONGEST_STUDY_FILE + 1))).toContain('characters');
+	});
+});
+
+describe('pages', () => {
+	it('A4 is 210 by 297 mm (ISO 216), Letter 8.5 by 11 inches (ANSI/ASME Y14.1), in points of 1/72 inch', () => {
+		const [width, height] = pageSize({ paper: 'a4', across: false }).map((points) => (points / 72) * 25.4);
+		expect(width).toBeCloseTo(210, 1);
+		expect(height).toBeCloseTo(297, 1);
+		expect(pageSize({ paper: 'letter', across: true })).toEqual([11 * 72, 8.5 * 72]);
+	});
+});

@@ -1,0 +1,38 @@
+import { describe, expect, it } from 'vitest';
+import { linearToOklab } from '$lib/core/colour/oklab';
+import { judgePlate } from '$lib/drawing/judge';
+import { scaleOf } from '$lib/drawing/resolve';
+import { loadTemplates } from './templates';
+
+describe('templates', () => {
+	it('are studies that can be stored, each with what it is for, and their checks can be judged', async () => {
+		const templates = await loadTemplates();
+		expect(templates).toHaveLength(6);
+		for (const { name, says, document } of templates) {
+			expect(says.length, name).toBeGreaterThan(30);
+			for (const plate of document.plates)
+				for (const { reason } of judgePlate(plate, document.linked)) expect(reason, name).not.toBe('');
+		}
+	});
+
+	it('the interval sheet meets its own brief as it comes', async () => {
+		const intervals = (await loadTemplates()).find(({ name }) => name === 'Four intervals')!;
+		for (const { holds, reason } of judgePlate(intervals.document.plates[0]!, intervals.document.linked))
+			expect(holds, reason).toBe(true);
+	});
+
+	it('a hue dulled by its complement passes through a near-neutral in the middle (common practice, no source)', async () => {
+		const dulling = (await loadTemplates()).find(({ name }) => name === 'Dulling pairs')!;
+		for (const decision of dulling.document.plates[0]!.scales) {
+			const { steps } = scaleOf(decision, dulling.document.linked);
+			const chroma = steps.map(({ linear }) => {
+				const [, a, b] = linearToOklab(...linear);
+				return Math.hypot(a, b);
+			});
+			const [least, greatest] = [Math.min(...chroma), Math.max(...chroma)];
+			expect(least / greatest).toBeLessThan(0.5);
+			if (decision.oneWay) expect(chroma.indexOf(least)).toBe(chroma.length - 1);
+			else expect(chroma.indexOf(least)).toBeGreaterThan(1);
+		}
+	});
+});

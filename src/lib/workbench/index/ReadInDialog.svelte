@@ -1,0 +1,170 @@
+<script lang="ts">
+	import { codesOf } from '$lib/core/colour/codes';
+	import { colourWords } from '$lib/core/colour/hue-words';
+	import { readColour } from '$lib/core/colour/read';
+	import { show } from '$lib/core/colour/shown';
+	import { readColours } from '$lib/core/format/any-file';
+	import { LONGEST_FILE, type NamedColour } from '$lib/core/format/colour-list';
+	import { Problem } from '$lib/core/problem';
+	import { newId } from '$lib/model/ids';
+	import { MOST_LETTERS } from '$lib/model/line';
+	import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
+	import Sheet from '$lib/ui/Sheet.svelte';
+	import { addLinked } from '../study/edits';
+	import { type Workbench } from '../study/workbench.svelte';
+
+	interface Props {
+		open: boolean;
+		workbench: Workbench;
+		/** What was dropped or pasted; can be changed here. */
+		text: string;
+	}
+
+	/** Colours out of any file or text, shown before anything changes; the chosen ones become linked colours. */
+	let { open = $bindable(), workbench, text = $bindable() }: Props = $props();
+
+	const result = $derived.by((): { colours: readonly NamedColour[]; complaint: string } => {
+		if (text.trim() === '') return { colours: [], complaint: '' };
+		try {
+			return { colours: readColours(text), complaint: '' };
+		} catch (error) {
+			if (!(error instanceof Problem)) throw error;
+			return { colours: [], complaint: `${error.message} Expected: ${error.expected}.` };
+		}
+	});
+	const room = $derived(MOST_LINKED - workbench.document.linked.length);
+	let left = $state<Record<number, boolean>>({});
+	const taken = $derived(result.colours.filter((_, i) => !left[i]));
+
+	$effect(() => {
+		// Another text begins with all of its colours chosen.
+		void text;
+		left = {};
+	});
+
+	/** A colour as it can be stored: CSS, opaque, and with a name. */
+	function linkedFrom({ name, text: given }: NamedColour): LinkedColour {
+		const colour = readColour(given);
+		const stored = colour.alpha < 1 || colour.space === 'hsb' ? codesOf(colour).hex : given.trim();
+		const words = colourWords(show(colour).linear);
+		return { id: newId(), name: (name?.trim() || words).slice(0, MOST_LETTERS), text: stored };
+	}
+
+	function add() {
+		const colours = taken.slice(0, room).map(linkedFrom);
+		const label = `Read in ${colours.length} ${colours.length === 1 ? 'colour' : 'colours'}`;
+		workbench.edit(label, (document) => colours.reduce((before, colour) => addLinked(colour)(before), document));
+		open = false;
+		text = '';
+	}
+
+	async function choose(field: HTMLInputElement) {
+		const file = field.files?.[0];
+		field.value = '';
+		if (file) text = file.size > LONGEST_FILE ? 'x'.repeat(LONGEST_FILE + 1) : await file.text();
+	}
+</script>
+
+<Sheet title="Read in colours" bind:open wide>
+	<div class="read">
+		<div>
+			<label>
+				<span
+					>Paste any text with CSS colours, or drop or choose a file: CSS, design tokens, CSV, CGATS.17, JSON or SVG</span
+				>
+				<textarea class="field" rows="9" spellcheck="false" bind:value={text}></textarea>
+			</label>
+			<input
+				type="file"
+				aria-label="Choose a file"
+				accept=".css,.json,.csv,.txt,.svg,.cgats,text/*"
+				onchange={(event) => void choose(event.currentTarget)}
+			/>
+		</div>
+		<div class="found">
+			{#if result.complaint}
+				<p role="alert">{result.complaint}</p>
+			{:else if result.colours.length === 0}
+				<p>What is found is shown here. Nothing changes before you add it.</p>
+			{:else}
+				<ul>
+					{#each result.colours as colour, i (i)}
+						<li>
+							<label>
+								<input
+									type="checkbox"
+									checked={!left[i]}
+									onchange={(event) => (left = { ...left, [i]: !event.currentTarget.checked })}
+								/>
+								<i style:background={show(readColour(colour.text)).hex}></i>
+								<span>{colour.name ?? colourWords(show(readColour(colour.text)).linear)}</span>
+								<small>{colour.text}</small>
+							</label>
+						</li>
+					{/each}
+				</ul>
+			{/if}
+		</div>
+	</div>
+	{#snippet footer()}
+		<button class="act main" disabled={taken.length === 0 || taken.length > room} onclick={add}>
+			Add {taken.length} linked {taken.length === 1 ? 'colour' : 'colours'}
+		</button>
+		<button class="act" onclick={() => (open = false)}>Cancel</button>
+		{#if taken.length > room}<p role="alert">The study has room for {room} more: leave some out.</p>{/if}
+	{/snippet}
+</Sheet>
+
+<style>
+	.read {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 18px;
+		font-size: 12.5px;
+	}
+	.read > div:first-child {
+		display: grid;
+		align-content: start;
+		gap: 8px;
+	}
+	textarea {
+		margin-top: 5px;
+		resize: vertical;
+	}
+	.found {
+		max-height: 330px;
+		overflow-y: auto;
+	}
+	ul {
+		display: grid;
+		gap: 4px;
+		margin: 0;
+		padding: 3px;
+		list-style: none;
+	}
+	li label {
+		display: grid;
+		grid-template-columns: auto 24px minmax(0, 1fr) auto;
+		align-items: center;
+		gap: 8px;
+	}
+	i {
+		width: 24px;
+		height: 24px;
+	}
+	small {
+		overflow: hidden;
+		max-width: 150px;
+		color: var(--soft);
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	input {
+		accent-color: var(--ink);
+	}
+	@media (max-width: 800px) {
+		.read {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>
