@@ -35,6 +35,28 @@ const VIEWS = [
 			await page.getByRole('radio', { name: 'dark board' }).check({ force: true });
 			await step(page, 1, 5);
 		}
+	],
+	[
+		'layouts',
+		'Band for the north door',
+		async (page) => {
+			await page.getByRole('button', { name: 'Plate 5: A rosette for the door, and its path' }).click();
+			await step(page, 3, 4);
+		}
+	],
+	[
+		'choices',
+		'A banner of one value',
+		async (page) => {
+			await page.getByRole('button', { name: /^Recipe: / }).click();
+		}
+	],
+	[
+		'templates',
+		null,
+		async (page) => {
+			await page.getByRole('button', { name: 'From a template' }).click();
+		}
 	]
 ];
 

@@ -19,6 +19,7 @@ export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]):
 		(source) => linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked)
 	);
 	const end = endWords(decision.recipe, decision.oneWay);
+	if (names.length > 3) return `${names[0]} to ${names.at(-1)}, ${names.length} parents`;
 	return [...names, ...(end ? [end] : [])].join(' to ');
 }
 

@@ -21,9 +21,9 @@ export const PLAIN_VIEW: View = { kind: 'colour', severity: 1 };
 export const VIEW_WORDS: Readonly<Record<View['kind'], string>> = {
 	colour: 'Seen in colour',
 	value: 'Seen by value only',
-	protan: 'Seen with little or no red sense (protan)',
-	deutan: 'Seen with little or no green sense (deutan)',
-	tritan: 'Seen with little or no blue sense (tritan)'
+	protan: 'Seen red-weak (protan)',
+	deutan: 'Seen green-weak (deutan)',
+	tritan: 'Seen blue-weak (tritan)'
 };
 
 const MOST_KNOWN = 4000;

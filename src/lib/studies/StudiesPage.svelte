@@ -168,23 +168,6 @@
 <TemplatesDialog bind:open={choosing} {templates} onchoose={(template) => void make(fromTemplate(template))} />
 
 <style>
-	.file {
-		position: relative;
-		white-space: nowrap;
-	}
-	.file:focus-within {
-		outline: 2px solid var(--focus);
-		outline-offset: 2px;
-	}
-	.file input {
-		position: absolute;
-		inset: 0;
-		opacity: 0;
-		cursor: pointer;
-	}
-	.file input::file-selector-button {
-		cursor: pointer;
-	}
 	.page {
 		min-height: 100%;
 		background: var(--panel-low);

@@ -11,6 +11,7 @@
 			keys: [
 				['Ctrl Z', 'undo'],
 				['Ctrl Shift Z, Ctrl Y', 'redo'],
+				['Ctrl V', 'read in the colours of a text, shown before anything changes'],
 				['1 to 6', 'copy the colour in the mixer as hex, RGB, HSL, HSB, OKLCH or Lab']
 			]
 		},
@@ -23,6 +24,14 @@
 				['Enter', 'into the mixer'],
 				['Alt ↑, Alt ↓', 'move the row'],
 				['Delete', 'delete the row']
+			]
+		},
+		{
+			where: 'On the triangle of a path’s parent',
+			keys: [
+				['← →', 'move the parent along the path'],
+				['Shift with an arrow', 'move it by a larger step'],
+				['Delete', 'take the parent out of the path']
 			]
 		},
 		{

@@ -164,10 +164,15 @@
 	header {
 		display: flex;
 		align-items: center;
-		justify-content: space-between;
+		gap: 2px;
 	}
 	h2 {
+		margin-right: auto;
 		font-size: 14px;
+		white-space: nowrap;
+	}
+	header .act {
+		padding: 4px 3px;
 	}
 	ul {
 		margin: 0;

@@ -74,12 +74,14 @@
 				>
 				<textarea class="field" rows="9" spellcheck="false" bind:value={text}></textarea>
 			</label>
-			<input
-				type="file"
-				aria-label="Choose a file"
-				accept=".css,.json,.csv,.txt,.svg,.cgats,text/*"
-				onchange={(event) => void choose(event.currentTarget)}
-			/>
+			<label class="act file">
+				Choose a file
+				<input
+					type="file"
+					accept=".css,.json,.csv,.txt,.svg,.cgats,text/*"
+					onchange={(event) => void choose(event.currentTarget)}
+				/>
+			</label>
 		</div>
 		<div class="found">
 			{#if result.complaint}

@@ -17,7 +17,7 @@
 	}
 
 	/**
-	 * The parents of a path, at their places under its steps, to be dragged or moved with arrow keys; and the seams between
+	 * The parents of a path, at their places over its steps, to be dragged or moved with arrow keys; and the seams between
 	 * steps, where a further parent can be put. Only forms that run in a row have them.
 	 */
 	let { workbench, plate, decision, place, scale, height }: Props = $props();
@@ -107,7 +107,7 @@
 			>
 		{/each}
 	{/if}
-	{#if decision.recipe === 'path'}
+	{#if decision.recipe === 'path' && workbench.scale?.id === decision.id}
 		{#each places as at, index (index)}
 			{#if index > 0 && index < places.length - 1}
 				<button
@@ -123,7 +123,7 @@
 					aria-valuetext="{Math.round(at * 100)} % of the way"
 					title="Drag along the path, or use the arrow keys; Delete removes this parent"
 					style:left={percent(between(at, shares, middles))}
-					style:top={down(place.band.y + place.band.height)}
+					style:top={down(place.band.y - 1)}
 					onpointerdown={(event) => {
 						gesture++;
 						dragged = index;
@@ -165,8 +165,8 @@
 	.handle {
 		position: absolute;
 		width: 14px;
-		height: 16px;
-		margin-left: -7px;
+		height: 14px;
+		margin: -14px 0 0 -7px;
 		cursor: ew-resize;
 		touch-action: none;
 	}
@@ -174,13 +174,13 @@
 		content: '';
 		position: absolute;
 		left: 2px;
-		top: 2px;
+		bottom: 2px;
 		border: 5px solid transparent;
-		border-top: 0;
-		border-bottom: 8px solid #5f5f5f;
+		border-bottom: 0;
+		border-top: 8px solid #5f5f5f;
 	}
 	.handle.held::before,
 	.handle:hover::before {
-		border-bottom-color: var(--ink);
+		border-top-color: var(--ink);
 	}
 </style>

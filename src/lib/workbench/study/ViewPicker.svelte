@@ -51,7 +51,7 @@
 		font-size: 12.5px;
 	}
 	.view :global(.choice) {
-		width: 158px;
+		width: 182px;
 	}
 	label {
 		display: flex;

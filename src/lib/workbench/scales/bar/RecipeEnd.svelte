@@ -64,7 +64,7 @@
 			if (wheel) decide(workbench, 'Change the wheel', { wheel });
 		}}
 	>
-		{#each WHEELS as wheel (wheel)}<option value={wheel}>on the {WHEEL_WORDS[wheel]}</option>{/each}
+		{#each WHEELS as wheel (wheel)}<option value={wheel}>{WHEEL_WORDS[wheel]}</option>{/each}
 	</Select>
 {:else if scale.recipe === 'hue-steps'}
 	<Select

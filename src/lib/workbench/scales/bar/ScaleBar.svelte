@@ -65,7 +65,7 @@
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
-		gap: 6px 14px;
+		gap: 6px 10px;
 		min-height: 44px;
 		padding: 7px 16px;
 		background: var(--panel);
