@@ -200,3 +200,46 @@ test('axe finds nothing serious with the lists of choices and the layouts open, 
 	await form(page, 'a ring');
 	expect(await serious(), 'ring').toEqual([]);
 });
+
+test('parents are turned on the wheel, by drag and by key, keeping their strength; it says which are warm', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await choose(page, 'Recipe', 'Interval');
+	await page.getByRole('button', { name: 'Wheel', exact: true }).click();
+	const wheel = page.getByRole('dialog', { name: 'Wheel' });
+	await expect(wheel.getByText('Madder: warm')).toBeVisible();
+	await wheel.getByRole('combobox', { name: 'Which wheel' }).selectOption({ label: 'light wheel' });
+	const weld = wheel.getByRole('slider', { name: 'Hue of parent 2, Weld' });
+	const before = hsv((await drawnColours(page)).at(-1)!)!;
+	await weld.focus();
+	for (let press = 0; press < 4; press++) await page.keyboard.press('Shift+ArrowRight');
+	const after = hsv((await drawnColours(page)).at(-1)!)!;
+	expect(after.h! - before.h!).toBeCloseTo(60, 0);
+	expect([after.s, after.v]).toEqual([expect.closeTo(before.s, 1), expect.closeTo(before.v, 1)]);
+
+	const dot = (await wheel.getByRole('slider', { name: 'Hue of parent 1, Madder' }).boundingBox())!;
+	const all = (await wheel.locator('svg').first().boundingBox())!;
+	await page.mouse.move(dot.x + dot.width / 2, dot.y + dot.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(all.x + all.width / 2 - 40, all.y + all.height / 2, { steps: 5 });
+	await page.mouse.up();
+	// A quarter turn back from the top is 270° of the wheel.
+	expect(hsv((await drawnColours(page))[0]!)!.h).toBeCloseTo(270, -1);
+	expect(new Set((await new AxeBuilder({ page }).include('[role=dialog]').analyze()).violations).size).toBe(0);
+	await page.keyboard.press('Escape');
+	await page.keyboard.press('Control+z');
+	expect((await drawnColours(page))[0]).toBe(MADDER);
+});
+
+test('the steps of a scale become linked colours at once, and go again with undo', async ({ page }) => {
+	await makeStudy(page);
+	const linked = page.getByRole('region', { name: 'Linked colours' }).locator('li');
+	await expect(linked).toHaveCount(3);
+	await page.getByRole('button', { name: 'Make the steps linked colours' }).click();
+	// Madder is linked already.
+	await expect(linked).toHaveCount(9);
+	await expect(linked.last()).toContainText('7, Tints madder to white');
+	await page.keyboard.press('Control+z');
+	await expect(linked).toHaveCount(3);
+});

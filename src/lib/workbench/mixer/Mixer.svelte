@@ -7,6 +7,7 @@
 	import { COORDINATES } from './coordinates';
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
+	import ReferenceWheel from './ReferenceWheel.svelte';
 	import StepActions from './StepActions.svelte';
 	import Track from './Track.svelte';
 
@@ -65,6 +66,7 @@
 							{model.axes.map(({ name }) => name.toLowerCase()).join(', ')}
 						</label>
 					{/each}
+					<ReferenceWheel {workbench} />
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
 					<Track {coordinates} index={i} {values} onpress={press} onturn={(value) => turn(i, value)} />

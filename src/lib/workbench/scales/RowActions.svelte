@@ -2,10 +2,11 @@
 	import ArrowDownOutline from 'flowbite-svelte-icons/ArrowDownOutline.svelte';
 	import ArrowUpOutline from 'flowbite-svelte-icons/ArrowUpOutline.svelte';
 	import FileCopyOutline from 'flowbite-svelte-icons/FileCopyOutline.svelte';
+	import LinkOutline from 'flowbite-svelte-icons/LinkOutline.svelte';
 	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { deleteChosen, duplicateChosen, moveChosen } from './row-actions';
+	import { deleteChosen, duplicateChosen, linkSteps, moveChosen } from './row-actions';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
@@ -30,6 +31,14 @@
 		onclick={() => moveChosen(workbench, 1)}
 	>
 		<ArrowDownOutline size="sm" aria-hidden="true" />
+	</button>
+	<button
+		class="act bare"
+		aria-label="Make the steps linked colours"
+		title="Make the steps linked colours of the study"
+		onclick={() => linkSteps(workbench)}
+	>
+		<LinkOutline size="sm" aria-hidden="true" />
 	</button>
 	<button
 		class="act bare"
