@@ -171,6 +171,11 @@
 		font-size: 14px;
 		white-space: nowrap;
 	}
+	@media (max-width: 1180px) {
+		h2 {
+			font-size: 12.5px;
+		}
+	}
 	header .act {
 		padding: 4px 3px;
 	}

@@ -140,7 +140,8 @@
 	}
 	.parents {
 		display: flex;
-		gap: 8px;
+		flex-wrap: wrap;
+		gap: 6px 8px;
 		margin-top: 8px;
 	}
 	.empty {

@@ -112,6 +112,9 @@
 		font-size: 18px;
 		line-height: 1.1;
 	}
+	header span {
+		white-space: nowrap;
+	}
 	header span,
 	.teaches {
 		font-size: 12px;
