@@ -91,6 +91,7 @@ test('checks say what holds and why not, point to the step, and can be added, de
 	await page.getByRole('textbox', { name: 'Colour, in any CSS syntax' }).fill('#ff0000');
 	await page.keyboard.press('Enter');
 	await expect(checks.getByText('9 of 11 hold')).toBeVisible();
+	await expect(page.getByText('9 of 11 checks hold')).toBeVisible();
 	await expect(checks.getByText(/Step 1 has value 53; in high key it has at least 65/)).toBeVisible();
 	await expect(checks.getByText(/Row 3: The first parent is left pure/)).toBeVisible();
 	await expect(page.locator('.broken')).toHaveCount(1);

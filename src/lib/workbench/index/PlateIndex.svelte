@@ -3,6 +3,7 @@
 	import { tick } from 'svelte';
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
 	import { drawPlate } from '$lib/drawing/draw-plate';
+	import { judgePlate } from '$lib/drawing/judge';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { type Plate } from '$lib/model/plate';
 	import Menu from '$lib/ui/Menu.svelte';
@@ -42,6 +43,11 @@
 		else return;
 		event.preventDefault();
 		if (event.altKey) void focusPlate(id);
+	}
+	/** "9 of 11 checks hold" */
+	function sayChecks(plate: Plate): string {
+		const judged = judgePlate(plate, workbench.document.linked);
+		return `${judged.filter(({ holds }) => holds).length} of ${judged.length} checks hold`;
 	}
 </script>
 
@@ -85,7 +91,10 @@
 							onend={() => (renaming = null)}
 						/>
 					{:else}
-						<small>{plate.title}</small>
+						<small>
+							{plate.title}
+							{#if plate.checks?.length}<span>{sayChecks(plate)}</span>{/if}
+						</small>
 						{#if chosen}
 							<Menu
 								kind="act bare"
@@ -166,6 +175,10 @@
 		justify-content: space-between;
 		gap: 2px;
 		min-height: 20px;
+	}
+	small span {
+		display: block;
+		color: var(--soft);
 	}
 	small {
 		overflow: hidden;
