@@ -1,3 +1,4 @@
+import { LONGEST_FILE } from '$lib/core/format/colour-list';
 import { reasonOf, UNREACHABLE } from './reason';
 
 /** Letters that are no plain letter with a mark. */
@@ -24,6 +25,10 @@ export function handInName({ maker, unit, title }: { maker: string; unit: string
 		.map(plainName)
 		.join('-');
 }
+
+/** The text of a file; one that is longer than can be read comes as a text that is, so that it is refused unread. */
+export const textOf = (file: File): Promise<string> | string =>
+	file.size > LONGEST_FILE ? 'x'.repeat(LONGEST_FILE + 1) : file.text();
 
 /** Hands a file to the browser to keep. */
 export function download(name: string, content: Blob): void {

@@ -2,7 +2,7 @@ import { type Scale } from '$lib/core/scale/scale';
 import { type ScaleLook } from '$lib/model/scale-look';
 import { type Drawing } from './drawing';
 import { drawSteps } from './draw-steps';
-import { FORM_PLACES } from './forms/forms';
+import { placeSteps } from './forms/forms';
 import { GROUND } from './words';
 
 const EDGE = 6;
@@ -10,8 +10,6 @@ const EDGE = 6;
 /** A scale alone in a form, small and without words: to choose a form by looking. */
 export function drawForm(scale: Scale, look: ScaleLook, width: number, height: number): Drawing {
 	const band = { x: EDGE, y: EDGE, width: width - 2 * EDGE, height: height - 2 * EDGE };
-	const places = FORM_PLACES[look.form](scale.inAll, band);
-	const steps = look.turned ? [...places.steps].reverse() : places.steps;
-	const place = { ...places, steps, y: 0, height, band, gradation: null };
+	const place = { ...placeSteps(look, scale.inAll, band), y: 0, height, band, gradation: null };
 	return { title: '', width, height, ground: GROUND, shapes: drawSteps(scale, place, look, false) };
 }

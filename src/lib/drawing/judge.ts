@@ -19,8 +19,21 @@ function judgeOne(check: Check, scale: ScaleDecision, linked: readonly LinkedCol
 	return { check, scale, ...judgeScale(made, check.rule) };
 }
 
-/** Every check of a plate with its verdict; one of all scales is judged by the first that breaks it. */
-export function judgePlate({ scales, checks = [] }: ScalesPlate, linked: readonly LinkedColour[]): Judged[] {
+const judgedBefore = new WeakMap<ScalesPlate, { linked: readonly LinkedColour[]; judged: Judged[] }>();
+
+/**
+ * Every check of a plate with its verdict; one of all scales is judged by the first that breaks it. Judged anew only when
+ * the plate or the linked colours are others: the plate, its readings and the plate list all ask at each turn of a dial.
+ */
+export function judgePlate(plate: ScalesPlate, linked: readonly LinkedColour[]): readonly Judged[] {
+	const known = judgedBefore.get(plate);
+	if (known?.linked === linked) return known.judged;
+	const judged = judgeAll(plate, linked);
+	judgedBefore.set(plate, { linked, judged });
+	return judged;
+}
+
+function judgeAll({ scales, checks = [] }: ScalesPlate, linked: readonly LinkedColour[]): Judged[] {
 	return checks.map((check) => {
 		const subjects = check.scale === null ? scales : scales.filter(({ id }) => id === check.scale);
 		const judged = subjects.map((scale) => judgeOne(check, scale, linked));

@@ -1,5 +1,5 @@
 import { PLAIN_LOOK, type ScaleLook, type Size } from '$lib/model/scale-look';
-import { FORM_PLACES, TALL_FORMS } from './forms/forms';
+import { placeSteps, TALL_FORMS } from './forms/forms';
 import { type Box, type FormPlaces } from './forms/place';
 
 /** Where everything on a scales plate stands, in plate units: 792 wide, as high as a sheet of A4 laid across or higher. */
@@ -93,7 +93,5 @@ function layOutRow({ inAll, look = PLAIN_LOOK }: RowShape, row: Box, words: bool
 	const gradationHigh = look.gradation ? Math.max(8, Math.min(26, free * 0.2)) : 0;
 	const band = { ...row, y: y + gap / 2, height: free - (look.gradation ? gradationHigh + GRADATION_GAP : 0) };
 	const gradation = look.gradation ? { ...row, y: y + height - gap / 2 - gradationHigh, height: gradationHigh } : null;
-	const places = FORM_PLACES[look.form](inAll, band);
-	const steps = look.turned ? [...places.steps].reverse() : places.steps;
-	return { ...places, steps, y, height, band, gradation };
+	return { ...placeSteps(look, inAll, band), y, height, band, gradation };
 }

@@ -1,17 +1,12 @@
 import { labResponse } from '../colour/lab';
+import { shareOfWhite } from '../colour/share-of-white';
 import { type ReadonlyTriple, type Triple } from '../colour/vector';
-import { linearToXyz, WHITE_D65 } from '../colour/xyz';
 import { ciede2000 } from './ciede2000';
 
 /** What each primary at full adds to X, Y and Z, as shares of the white's (D65): the matrix over the white, row by row. */
 const [X_RED, Y_RED, Z_RED] = shareOfWhite([1, 0, 0]);
 const [X_GREEN, Y_GREEN, Z_GREEN] = shareOfWhite([0, 1, 0]);
 const [X_BLUE, Y_BLUE, Z_BLUE] = shareOfWhite([0, 0, 1]);
-
-function shareOfWhite(linear: ReadonlyTriple): Triple {
-	const [x, y, z] = linearToXyz(linear);
-	return [x / WHITE_D65[0], y / WHITE_D65[1], z / WHITE_D65[2]];
-}
 
 /** CIE Lab under D65, without adaptation, of linear sRGB: what value and differences are reckoned in. */
 export function linearToLab(linear: ReadonlyTriple): Triple {

@@ -1,18 +1,11 @@
 import { LINEAR_OF_BYTE } from '../colour/bytes';
 import { luminanceToValue } from '../colour/lab';
-import { linearToXyz, WHITE_D65 } from '../colour/xyz';
+import { shareOfWhite } from '../colour/share-of-white';
 
 /** What each primary at full adds to X, Y and Z, as shares of the white's. */
-const [RED, GREEN, BLUE] = (
-	[
-		[1, 0, 0],
-		[0, 1, 0],
-		[0, 0, 1]
-	] as const
-).map((primary) => linearToXyz(primary).map((part, i) => part / WHITE_D65[i]!)) as [number[], number[], number[]];
-const [X_RED, Y_RED, Z_RED] = RED as [number, number, number];
-const [X_GREEN, Y_GREEN, Z_GREEN] = GREEN as [number, number, number];
-const [X_BLUE, Y_BLUE, Z_BLUE] = BLUE as [number, number, number];
+const [X_RED, Y_RED, Z_RED] = shareOfWhite([1, 0, 0]);
+const [X_GREEN, Y_GREEN, Z_GREEN] = shareOfWhite([0, 1, 0]);
+const [X_BLUE, Y_BLUE, Z_BLUE] = shareOfWhite([0, 0, 1]);
 
 /** L* of a share of white, at even places: between two of them a straight line is less than 3e-4 off. */
 const PARTS = 8192;

@@ -1,4 +1,4 @@
-import { type Form } from '$lib/model/scale-look';
+import { type Form, type ScaleLook } from '$lib/model/scale-look';
 import { nested } from './nested';
 import { type Box, type FormPlaces } from './place';
 import { ring } from './ring';
@@ -14,6 +14,12 @@ export const FORM_PLACES: Readonly<Record<Form, (count: number, box: Box) => For
 	circles: (count, box) => nested(count, box, true),
 	ring
 };
+
+/** The places of a scale's steps by its look: turned, the last step has the first place. */
+export function placeSteps({ form, turned }: ScaleLook, count: number, box: Box): FormPlaces {
+	const places = FORM_PLACES[form](count, box);
+	return turned ? { ...places, steps: [...places.steps].reverse() } : places;
+}
 
 /** Forms that want height: figures in each other, and rings. */
 export const TALL_FORMS: ReadonlySet<Form> = new Set<Form>(['squares', 'circles', 'ring']);

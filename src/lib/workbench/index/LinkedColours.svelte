@@ -4,7 +4,7 @@
 	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { show } from '$lib/core/colour/shown';
-	import { LONGEST_FILE } from '$lib/core/format/colour-list';
+	import { textOf } from '$lib/client/files';
 	import { seenHex } from '$lib/drawing/view';
 	import { colourOf } from '$lib/drawing/resolve';
 	import { newId } from '$lib/model/ids';
@@ -33,7 +33,7 @@
 		const text = dataTransfer?.getData('text/plain') ?? '';
 		if (!file && text === '') return;
 		event.preventDefault();
-		readText = file ? (file.size > LONGEST_FILE ? 'x'.repeat(LONGEST_FILE + 1) : await file.text()) : text;
+		readText = file ? await textOf(file) : text;
 		reading = true;
 	}
 

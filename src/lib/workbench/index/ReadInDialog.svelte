@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { textOf } from '$lib/client/files';
 	import { codesOf } from '$lib/core/colour/codes';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { readColour } from '$lib/core/colour/read';
 	import { show } from '$lib/core/colour/shown';
 	import { readColours } from '$lib/core/format/any-file';
-	import { LONGEST_FILE, type NamedColour } from '$lib/core/format/colour-list';
+	import { type NamedColour } from '$lib/core/format/colour-list';
 	import { Problem } from '$lib/core/problem';
 	import { newId } from '$lib/model/ids';
 	import { MOST_LETTERS } from '$lib/model/line';
@@ -61,7 +62,7 @@
 	async function choose(field: HTMLInputElement) {
 		const file = field.files?.[0];
 		field.value = '';
-		if (file) text = file.size > LONGEST_FILE ? 'x'.repeat(LONGEST_FILE + 1) : await file.text();
+		if (file) text = await textOf(file);
 	}
 </script>
 

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { scaleOf } from '$lib/drawing/resolve';
 	import { MOST_PARENTS } from '$lib/model/scale';
-	import { addParentAt, pinStep, placesOf } from '../study/scale-edits';
+	import { putParent } from '../study/put-parent';
+	import { pinStep } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
 
 	/** What can be done with a step that follows from its parents: pin it, or make it a parent. */
@@ -23,12 +24,8 @@
 	}
 
 	function makeParent() {
-		const { plate, document } = workbench;
-		if (!plate || !scale || step === null) return;
-		const share = scaleOf(scale, document.linked).steps[step]!.share;
-		workbench.edit('Make a step a parent', addParentAt(plate.id, scale.id, share, document.linked));
-		const index = placesOf(workbench.scale ?? scale).findIndex((place) => Math.abs(place - share) < 1e-9);
-		if (index > 0) workbench.hold({ kind: 'parent', scale: scale.id, index });
+		if (!scale || step === null) return;
+		putParent(workbench, 'Make a step a parent', scaleOf(scale, workbench.document.linked).steps[step]!.share);
 	}
 </script>
 

@@ -4,7 +4,8 @@
 	import { PLATE_WIDTH, type RowPlace } from '$lib/drawing/scales-layout';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import { MOST_PARENTS, type ScaleDecision } from '$lib/model/scale';
-	import { addParentAt, placesOf, removeParent, setPlace } from '../study/scale-edits';
+	import { putParent } from '../study/put-parent';
+	import { placesOf, removeParent, setPlace } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
 
 	interface Props {
@@ -79,10 +80,9 @@
 	}
 
 	function addAt(share: number) {
-		workbench.edit('Add a parent', addParentAt(plate.id, decision.id, share, workbench.document.linked));
-		const scaleNow = workbench.scale;
-		const index = scaleNow ? placesOf(scaleNow).findIndex((at) => Math.abs(at - share) < 1e-9) : -1;
-		if (index > 0) workbench.hold({ kind: 'parent', scale: decision.id, index });
+		// A seam of another row chooses that row first.
+		if (workbench.scale?.id !== decision.id) workbench.chooseScale(decision.id);
+		putParent(workbench, 'Add a parent', share);
 	}
 </script>
 

@@ -6,7 +6,8 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '$lib/model/scale';
-	import { addParentAt, placesOf, removeParent } from '../../study/scale-edits';
+	import { putParent } from '../../study/put-parent';
+	import { placesOf, removeParent } from '../../study/scale-edits';
 	import { type Workbench } from '../../study/workbench.svelte';
 
 	interface Props {
@@ -32,8 +33,7 @@
 		const widths = places.slice(1).map((place, i) => place - places[i]!);
 		const widest = widths.indexOf(Math.max(...widths));
 		const share = places[widest]! + widths[widest]! / 2;
-		workbench.edit('Add a parent', addParentAt(plate.id, scale.id, share, workbench.document.linked));
-		workbench.hold({ kind: 'parent', scale: scale.id, index: widest + 1 });
+		putParent(workbench, 'Add a parent', share);
 	}
 
 	const remove = () => workbench.edit('Remove a parent', removeParent(plate.id, scale.id, held));
