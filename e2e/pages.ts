@@ -44,6 +44,12 @@ export async function choose(page: Page, what: string, name: string): Promise<vo
 	await page.keyboard.press('Escape');
 }
 
+/** Adds a plate of a kind by the menu under the plates, and opens it. */
+export async function addPlate(page: Page, kind: 'A plate of scales' | 'A wheel'): Promise<void> {
+	await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
+	await page.getByRole('menuitem', { name: kind, exact: true }).click();
+}
+
 /** Takes something away by the menu, and by a button of the dialog that it opens where there is one. */
 export async function take(page: Page, item: string, button?: string): Promise<{ name: string; content: Buffer }> {
 	await page.getByRole('button', { name: 'Take it away' }).click();

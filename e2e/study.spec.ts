@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { interpolate, formatHex } from 'culori';
-import { choose, dragTrack, drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
+import { addPlate, choose, dragTrack, drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
 
 test('make a study and a scale, turn a dial, and steps, numbers and charts follow; undo; reload and find it', async ({
 	page
@@ -201,8 +201,8 @@ test('a linked colour changes every scale that uses it; unlinking keeps the look
 test('plates are added, renamed, moved by drag and by keyboard, duplicated, deleted with undo', async ({ page }) => {
 	await makeStudy(page);
 	const names = page.locator('.plates small');
-	await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
-	await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
+	await addPlate(page, 'A plate of scales');
+	await addPlate(page, 'A plate of scales');
 	await expect(names).toHaveText(['Tints of madder', 'Tints of weld', 'Tints of woad']);
 	await page.getByRole('button', { name: /^Plate 3:/ }).focus();
 	await page.keyboard.press('Alt+ArrowUp');

@@ -29,7 +29,11 @@ const TEMPLATES = [
 	{ name: 'Gradations of hue and of value', words: ['Hue steps', 'Gradation of value'], pages: 2 },
 	{ name: 'Four intervals', words: ['madder to marigold', 'Interval'], pages: 1 },
 	{ name: 'Dulling pairs', words: ['its complement', 'a neutral'], pages: 1 },
-	{ name: 'The twelve-part wheel', words: ['The twelve-part wheel', 'Path'], pages: 1 },
+	{
+		name: 'The twelve-part wheel',
+		words: ['Twelve hues', 'of the painter’s wheel', 'inside: 3 tints', 'dulling 5'],
+		pages: 3
+	},
 	{ name: 'An empty chart', words: ['7 between', '9 in all'], pages: 1 }
 ];
 

@@ -2,6 +2,7 @@ import { type Plate } from '$lib/model/plate';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing } from './drawing';
 import { drawScales } from './draw-scales';
+import { drawWheel } from './wheel/draw-wheel';
 
 /** Full: as it is read and printed. Colours: without words, as a thumbnail shows it. */
 export type Detail = 'full' | 'colours';
@@ -10,5 +11,11 @@ export type Detail = 'full' | 'colours';
  * Draws a plate. This is the only way a plate gets drawn: the screen, the thumbnails, SVG and PNG all take what it gives.
  */
 export function drawPlate(plate: Plate, linked: readonly LinkedColour[], detail: Detail): Drawing {
-	return drawScales(plate, linked, detail === 'full');
+	const withWords = detail === 'full';
+	switch (plate.kind) {
+		case 'scales':
+			return drawScales(plate, linked, withWords);
+		case 'wheel':
+			return drawWheel(plate, linked, withWords);
+	}
 }

@@ -7,6 +7,7 @@ import { PLAIN_LOOK } from '$lib/model/scale-look';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing, type Shape } from './drawing';
 import { drawSteps } from './draw-steps';
+import { header, wrapped } from './head';
 import { linkedOf, scaleOf, specOf, textOf, usedParents } from './resolve';
 import { layOutScales, PLATE_WIDTH, ROOMY, type RowPlace } from './scales-layout';
 import { GROUND, INK, shortened, words } from './words';
@@ -84,22 +85,6 @@ function colours(
 	const shapes = known.get(key) ?? drawSteps(scale, place, look, withWords, codes);
 	known.set(key, shapes);
 	return shapes;
-}
-
-function header(title: string, note: string): Shape[] {
-	const room = 720 - note.length * 5.7;
-	const size = Math.max(12, Math.min(25, room / (title.length * 0.47)));
-	const shapes = [words(MARGIN, 42, title, { face: 'serif', size, fill: INK })];
-	if (note !== '' && title.length * size * 0.47 < room + 60)
-		shapes.push(words(PLATE_WIDTH - 26, 42, note, { anchor: 'end' }));
-	return shapes;
-}
-
-/** A line in two where it is too long for the room beside the colours. */
-function wrapped(line: string, most: number): string[] {
-	if (line.length <= most) return [line];
-	const at = line.lastIndexOf(' ', most);
-	return at <= 0 ? [shortened(line, most)] : [line.slice(0, at), shortened(line.slice(at + 1), most)];
 }
 
 const CAPTION_LETTERS = 25;

@@ -13,10 +13,11 @@ const TICK = 5;
 const LABEL_ROOM: Readonly<Record<Label, number>> = { value: 19, number: 19, code: 48, name: 96, none: 1 };
 const LINE = 13;
 
-const vanishes = ({ linear }: Step): boolean => differenceOfLinear(linear, GROUND_LINEAR) < HARD_TO_TELL;
+/** Whether a step would be lost on the plate's ground. */
+export const vanishes = ({ linear }: Step): boolean => differenceOfLinear(linear, GROUND_LINEAR) < HARD_TO_TELL;
 
 /** Small ticks outside the corners of a step that would be lost on the ground: never a line around it. */
-const ticks = ({ corners }: StepPlace): Shape[] =>
+export const ticks = (corners: StepPlace['corners']): Shape[] =>
 	corners.map(([x, y, dx, dy]) => ({ kind: 'rule', x1: x, y1: y, x2: x + TICK * dx, y2: y + TICK * dy, stroke: SOFT }));
 
 function figure({ hex }: Step, { box, outline }: StepPlace): Shape {
@@ -24,6 +25,15 @@ function figure({ hex }: Step, { box, outline }: StepPlace): Shape {
 		? { kind: 'bar', ...box, fill: hex }
 		: { kind: 'figure', path: outline.path, fill: hex };
 }
+
+/** What people read for each label. */
+export const LABEL_WORDS: Readonly<Record<Label, string>> = {
+	value: 'value',
+	code: 'code',
+	name: 'in words',
+	number: 'number',
+	none: 'nothing'
+};
 
 /** What stands at a step, by the label that was asked for. */
 export function labelOf(step: Step, index: number, label: Label): string {
@@ -72,7 +82,7 @@ export function drawSteps(
 	const codes = look.turned ? [...gradationCodes].reverse() : gradationCodes;
 	return [
 		...order.map((i) => figure(scale.steps[i]!, place.steps[i]!)),
-		...order.flatMap((i) => (vanishes(scale.steps[i]!) ? ticks(place.steps[i]!) : [])),
+		...order.flatMap((i) => (vanishes(scale.steps[i]!) ? ticks(place.steps[i]!.corners) : [])),
 		...(place.gradation ? gradation(place.gradation, codes) : []),
 		...(withWords ? labels(scale, place, look.label) : [])
 	];

@@ -4,9 +4,10 @@ import { type ScalesPlate } from '$lib/model/plate';
 import { drawPlate } from './draw-plate';
 import { layOutScales, PLATE_WIDTH } from './scales-layout';
 import { drawingToSvg } from './svg';
+import { scalesPlateOf } from '../../../tests/support/plates';
 
 const study = newStudy('Drawing', '');
-const first = study.plates[0]!;
+const first = scalesPlateOf(study);
 const row = first.scales[0]!;
 const plateOf = (counts: readonly number[]): ScalesPlate => ({
 	...first,

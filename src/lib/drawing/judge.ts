@@ -2,7 +2,7 @@ import { judgeScale } from '$lib/core/brief/judge-scale';
 import { type Verdict } from '$lib/core/brief/rules';
 import { fit } from '$lib/core/colour/shown';
 import { type Check } from '$lib/model/check';
-import { type ScalesPlate } from '$lib/model/plate';
+import { type Plate, type ScalesPlate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
 import { type LinkedColour } from '$lib/model/study';
 import { colourOf, scaleOf, textOf, usedParents } from './resolve';
@@ -25,7 +25,9 @@ const judgedBefore = new WeakMap<ScalesPlate, { linked: readonly LinkedColour[];
  * Every check of a plate with its verdict; one of all scales is judged by the first that breaks it. Judged anew only when
  * the plate or the linked colours are others: the plate, its readings and the plate list all ask at each turn of a dial.
  */
-export function judgePlate(plate: ScalesPlate, linked: readonly LinkedColour[]): readonly Judged[] {
+export function judgePlate(plate: Plate, linked: readonly LinkedColour[]): readonly Judged[] {
+	// Only scales can be asked to meet something so far.
+	if (plate.kind !== 'scales') return [];
 	const known = judgedBefore.get(plate);
 	if (known?.linked === linked) return known.judged;
 	const judged = judgeAll(plate, linked);

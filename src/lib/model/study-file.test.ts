@@ -3,6 +3,7 @@ import { Problem } from '$lib/core/problem';
 import { newStudy } from './new-study';
 import { pageSize } from './print';
 import { LONGEST_STUDY_FILE, readStudyFile, writeStudyFile } from './study-file';
+import { scalesPlateOf } from '../../../tests/support/plates';
 
 const study = newStudy('Filed', '2026-11-23');
 const refused = (text: string): string => {
@@ -22,10 +23,10 @@ describe('a study as a file', () => {
 		expect(refused('{')).toContain('no JSON');
 		expect(refused('{"format":"ricercar study","version":2}')).toContain('version');
 		const bad = structuredClone(study);
-		bad.plates[0]!.scales[0]!.between = 500;
+		scalesPlateOf(bad).scales[0]!.between = 500;
 		expect(refused(writeStudyFile(bad))).toContain('plates › 0 › scales › 0 › between');
 		const lost = structuredClone(study);
-		lost.plates[0]!.checks = [{ id: 'check00001', scale: 'nosuchscale1', rule: { rule: 'not-pure' } }];
+		scalesPlateOf(lost).checks = [{ id: 'check00001', scale: 'nosuchscale1', rule: { rule: 'not-pure' } }];
 		expect(refused(writeStudyFile(lost))).toContain('a check of a scale that its plate has');
 		expect(refused('x'.repeat(LONGEST_STUDY_FILE + 1))).toContain('characters');
 	});

@@ -4,6 +4,7 @@ import { idSchema, newId } from './ids';
 import { lineSchema } from './line';
 import { copyOfStudy, newStudy } from './new-study';
 import { studyDocumentSchema, type StudyDocument } from './study';
+import { scalesPlateOf } from '../../../tests/support/plates';
 
 const whyNot = (document: unknown): string =>
 	studyDocumentSchema
@@ -21,7 +22,7 @@ describe('a study as it is stored', () => {
 	});
 
 	it('refuses links to nowhere, ids used twice, unknown keys and days that are none', () => {
-		const plate = study.plates[0]!;
+		const plate = scalesPlateOf(study);
 		expect(whyNot({ ...study, linked: study.linked.slice(1) })).toContain('a linked colour that the study has');
 		expect(whyNot({ ...study, plates: [plate, plate] })).toContain('a different id');
 		expect(whyNot({ ...study, colours: ['#fff'] })).not.toBe('');

@@ -44,6 +44,7 @@ export type Study = z.infer<typeof studySchema>;
 
 /** All colour sources of a plate, in order. */
 export function sourcesOf(plate: Plate): ColourSource[] {
+	if (plate.kind === 'wheel') return [plate.lead];
 	return plate.scales.flatMap(({ parents, pins = [] }) => [...parents, ...pins.map(({ colour }) => colour)]);
 }
 
@@ -56,11 +57,12 @@ export function missingLinks(plates: readonly Plate[], linked: readonly LinkedCo
 }
 
 function inconsistencies({ linked, plates }: { linked: LinkedColour[]; plates: Plate[] }): string[] {
-	const parts = plates.flatMap((plate) => [plate, ...plate.scales, ...(plate.checks ?? [])]);
+	const scalesPlates = plates.filter((plate) => plate.kind === 'scales');
+	const parts = [...plates, ...scalesPlates.flatMap(({ scales, checks = [] }) => [...scales, ...checks])];
 	const ids = [...linked, ...parts].map(({ id }) => id);
 	const messages = missingLinks(plates, linked).map((id) => `a linked colour that the study has, not ${id}`);
 	if (new Set(ids).size !== ids.length) messages.push('a different id for each plate, scale, check and linked colour');
-	const lost = plates.flatMap(({ scales, checks = [] }) =>
+	const lost = scalesPlates.flatMap(({ scales, checks = [] }) =>
 		checks.filter(({ scale }) => scale !== null && !scales.some(({ id }) => id === scale))
 	);
 	return [...messages, ...lost.map(({ scale }) => `a check of a scale that its plate has, not ${scale}`)];

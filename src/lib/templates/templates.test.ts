@@ -3,6 +3,7 @@ import { linearToOklab } from '$lib/core/colour/oklab';
 import { judgePlate } from '$lib/drawing/judge';
 import { scaleOf } from '$lib/drawing/resolve';
 import { loadTemplates } from './templates';
+import { scalesPlateOf } from '../../../tests/support/plates';
 
 describe('templates', () => {
 	it('are studies that can be stored, each with what it is for, and their checks can be judged', async () => {
@@ -17,13 +18,13 @@ describe('templates', () => {
 
 	it('the interval sheet meets its own brief as it comes', async () => {
 		const intervals = (await loadTemplates()).find(({ name }) => name === 'Four intervals')!;
-		for (const { holds, reason } of judgePlate(intervals.document.plates[0]!, intervals.document.linked))
+		for (const { holds, reason } of judgePlate(scalesPlateOf(intervals.document), intervals.document.linked))
 			expect(holds, reason).toBe(true);
 	});
 
 	it('a hue dulled by its complement passes through a near-neutral in the middle (common practice, no source)', async () => {
 		const dulling = (await loadTemplates()).find(({ name }) => name === 'Dulling pairs')!;
-		for (const decision of dulling.document.plates[0]!.scales) {
+		for (const decision of scalesPlateOf(dulling.document).scales) {
 			const { steps } = scaleOf(decision, dulling.document.linked);
 			const chroma = steps.map(({ linear }) => {
 				const [, a, b] = linearToOklab(...linear);

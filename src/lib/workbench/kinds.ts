@@ -4,6 +4,9 @@ import ScaleBar from './scales/bar/ScaleBar.svelte';
 import ScalesPlateView from './scales/ScalesPlateView.svelte';
 import ScalesReadings from './scales/ScalesReadings.svelte';
 import { type Workbench } from './study/workbench.svelte';
+import WheelBar from './wheel/bar/WheelBar.svelte';
+import WheelPlateView from './wheel/WheelPlateView.svelte';
+import WheelReadings from './wheel/WheelReadings.svelte';
 
 type Part<P extends Plate> = Component<{ workbench: Workbench; plate: P }>;
 
@@ -16,6 +19,10 @@ interface PlateKind<P extends Plate> {
 }
 
 /** The one table of plate kinds. A new kind adds its folder here, its schema to the model and its drawing. */
-export const KINDS: { readonly [K in Plate['kind']]: PlateKind<Extract<Plate, { kind: K }>> } = {
-	scales: { bar: ScaleBar, view: ScalesPlateView, readings: ScalesReadings }
+const KINDS: { readonly [K in Plate['kind']]: PlateKind<Extract<Plate, { kind: K }>> } = {
+	scales: { bar: ScaleBar, view: ScalesPlateView, readings: ScalesReadings },
+	wheel: { bar: WheelBar, view: WheelPlateView, readings: WheelReadings }
 };
+
+/** The parts for plates of a kind. They are only ever given plates of that kind, which the table sees to and types cannot say. */
+export const partsOf = (kind: Plate['kind']): PlateKind<Plate> => KINDS[kind] as unknown as PlateKind<Plate>;

@@ -69,7 +69,7 @@ function driftOf(hues: readonly (number | null)[], shares: readonly number[]): n
 }
 
 /** Measures a scale that lies on a ground (linear sRGB). Differences are of the colours before they become codes. */
-export function readScale({ steps }: Scale, ground: ReadonlyTriple): Readings {
+export function readScale({ steps }: Pick<Scale, 'steps'>, ground: ReadonlyTriple): Readings {
 	const values = steps.map(({ value }) => value);
 	const differences = steps.slice(1).map(({ linear }, i) => differenceOfLinear(steps[i]!.linear, linear));
 	const first = steps[0]!.linear;

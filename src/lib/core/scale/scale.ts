@@ -129,7 +129,8 @@ function stepAt(way: Way, here: Fixed | undefined, share: number): Step {
 	return toStep(linear, mapped, share, null, false);
 }
 
-function toStep(linear: Triple, mapped: boolean, share: number, parent: number | null, pinned: boolean): Step {
+/** A colour as a step: its code and its value with it. */
+export function toStep(linear: Triple, mapped: boolean, share: number, parent: number | null, pinned: boolean): Step {
 	const hex = linearToHex(linear[0], linear[1], linear[2]);
 	const value = luminanceToValue(luminance(linear[0], linear[1], linear[2]));
 	return { linear, hex, value, share, parent, mapped, pinned };

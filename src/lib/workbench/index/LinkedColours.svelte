@@ -62,7 +62,7 @@
 	}
 
 	function askToDelete(colour: LinkedColour) {
-		if (usesOf(colour.id, workbench.document).scales > 0) leaving = colour;
+		if (usesOf(colour.id, workbench.document).plates.length > 0) leaving = colour;
 		else remove(colour);
 	}
 
@@ -145,7 +145,7 @@
 		<ul class="uses">
 			{#each uses.plates as { id, title } (id)}<li>{title}</li>{/each}
 		</ul>
-		<p>If it is deleted these scales keep their looks: each gets {leaving.text} as a colour of its own.</p>
+		<p>If it is deleted they keep their looks: each gets {leaving.text} as a colour of its own.</p>
 	{/if}
 	{#snippet footer()}
 		<Button class="act main" onclick={() => leaving && remove(leaving)}>Delete, keep the looks</Button>

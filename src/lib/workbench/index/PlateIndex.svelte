@@ -11,7 +11,7 @@
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import { movePlate, renamePlate } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { addNextPlate, duplicatePlate, removePlate, shiftPlate } from './plate-actions';
+	import { addNextPlate, addNextWheel, duplicatePlate, removePlate, shiftPlate } from './plate-actions';
 
 	let { workbench }: { workbench: Workbench } = $props();
 
@@ -44,9 +44,10 @@
 		event.preventDefault();
 		if (event.altKey) void focusPlate(id);
 	}
-	/** "9 of 11 checks hold" */
+	/** "9 of 11 checks hold", or nothing where there are none. */
 	function sayChecks(plate: Plate): string {
 		const judged = judgePlate(plate, workbench.document.linked);
+		if (judged.length === 0) return '';
 		return `${judged.filter(({ holds }) => holds).length} of ${judged.length} checks hold`;
 	}
 </script>
@@ -93,7 +94,7 @@
 					{:else}
 						<small>
 							{plate.title}
-							{#if plate.checks?.length}<span>{sayChecks(plate)}</span>{/if}
+							{#if sayChecks(plate)}<span>{sayChecks(plate)}</span>{/if}
 						</small>
 						{#if chosen}
 							<Menu
@@ -120,7 +121,14 @@
 		{/each}
 	</ol>
 	{#if plates.length === 0}<p>This study has no plates yet. Add one to begin.</p>{/if}
-	<button class="act add" onclick={() => addNextPlate(workbench)}>Add a plate</button>
+	<Menu
+		kind="act add"
+		label="Add a plate"
+		items={[
+			{ label: 'A plate of scales', run: () => addNextPlate(workbench) },
+			{ label: 'A wheel', run: () => addNextWheel(workbench) }
+		]}
+	/>
 </nav>
 
 <style>
@@ -196,7 +204,7 @@
 		font-size: 12px;
 		color: var(--soft);
 	}
-	.add {
+	.plates > :global(.add) {
 		flex: none;
 		width: 108px;
 		margin: 6px 0 0 33px;
@@ -205,7 +213,7 @@
 	}
 	@media (max-width: 1180px) {
 		.thumbnail,
-		.add {
+		.plates > :global(.add) {
 			width: 96px;
 		}
 	}

@@ -1,7 +1,8 @@
+import { type Plate } from '$lib/model/plate';
 import { MOST_PLATES, type StudyDocument } from '$lib/model/study';
 import { notices } from '$lib/ui/notices.svelte';
 import { addPlate, copyOfPlate, deletePlate, movePlate } from '../study/edits';
-import { nextPlate } from '../study/suggest';
+import { nextPlate, nextWheel } from '../study/suggest';
 import { type Workbench } from '../study/workbench.svelte';
 
 const isFull = ({ plates }: StudyDocument): boolean => {
@@ -10,9 +11,13 @@ const isFull = ({ plates }: StudyDocument): boolean => {
 	return true;
 };
 
-export function addNextPlate(workbench: Workbench): void {
+/** Adds the plate that most likely comes next, and opens it. */
+export const addNextPlate = (workbench: Workbench): void => addNew(workbench, nextPlate);
+export const addNextWheel = (workbench: Workbench): void => addNew(workbench, nextWheel);
+
+function addNew(workbench: Workbench, make: (document: StudyDocument) => Plate): void {
 	if (isFull(workbench.document)) return;
-	const plate = nextPlate(workbench.document);
+	const plate = make(workbench.document);
 	workbench.edit('Add a plate', addPlate(plate, workbench.plate?.id ?? null));
 	workbench.choosePlate(plate.id);
 }

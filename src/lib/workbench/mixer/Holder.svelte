@@ -8,7 +8,8 @@
 	import { unpinStep } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { pickFromScreen, canPickFromScreen } from './screen-pick';
-	import { setHeldColour, sourceHeld, type Subject } from './subject';
+	import { type Subject } from '../study/subject';
+	import { setHeldColour, sourceHeld } from './subject';
 
 	interface Props {
 		workbench: Workbench;
@@ -69,7 +70,7 @@
 	<div class="about">
 		<h2>{subject.name}</h2>
 		<p>{subject.note}{mapped ? '; outside the screen gamut, the nearest is shown' : ''}</p>
-		{#if subject.settable}
+		{#if subject.follows === null}
 			<div class="entry">
 				<input
 					value={subject.text}

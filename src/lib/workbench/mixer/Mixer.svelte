@@ -5,6 +5,7 @@
 	import { type Workbench } from '../study/workbench.svelte';
 	import Codes from './Codes.svelte';
 	import { COORDINATES } from './coordinates';
+	import CellActions from './CellActions.svelte';
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
 	import ReferenceWheel from './ReferenceWheel.svelte';
@@ -33,7 +34,7 @@
 	let last = 0;
 
 	function turn(index: number, value: number) {
-		if (!subject?.settable || !values) return;
+		if (!subject || subject.follows !== null || !values) return;
 		// Key presses that follow each other quickly are one gesture too.
 		const now = performance.now();
 		if (now - last > PAUSE && !pressed) gesture++;
@@ -57,7 +58,7 @@
 <section class="mixer" aria-label="Mixer">
 	{#if subject && colour && values}
 		<Holder {workbench} {subject} hex={show(colour).hex} mapped={show(colour).mapped} />
-		{#if subject.settable}
+		{#if subject.follows === null}
 			<div class="tracks">
 				<div class="models" role="radiogroup" aria-label="Coordinates">
 					{#each COORDINATES as model, i (model.name)}
@@ -66,7 +67,7 @@
 							{model.axes.map(({ name }) => name.toLowerCase()).join(', ')}
 						</label>
 					{/each}
-					<ReferenceWheel {workbench} />
+					{#if workbench.scale}<ReferenceWheel {workbench} />{/if}
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
 					<Track {coordinates} index={i} {values} onpress={press} onturn={(value) => turn(i, value)} />
@@ -75,11 +76,12 @@
 		{:else}
 			<div class="follows">
 				<p class="serif">This colour is not set by hand.</p>
-				<p>It follows from its parents, recipe, count and spacing. Turn a parent, or set this step yourself:</p>
+				<p>{subject.follows}</p>
 				<p class="parents">
 					{#each subject.parents.slice(0, 3) as parent (parent.held)}
 						<button class="act" onclick={() => workbench.hold(parent.held)}>Go to {parent.name}</button>
 					{/each}
+					<CellActions {workbench} />
 					<StepActions {workbench} />
 				</p>
 			</div>

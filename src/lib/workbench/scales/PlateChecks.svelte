@@ -10,7 +10,7 @@
 	import { notices } from '$lib/ui/notices.svelte';
 	import { addCheck, deleteCheck } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
-	import Verdict from './Verdict.svelte';
+	import Verdict from '../readings/Verdict.svelte';
 
 	/** What the plate is asked to meet, each with its verdict and reason, and the step that breaks it a click away. */
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();

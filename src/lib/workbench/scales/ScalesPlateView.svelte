@@ -14,7 +14,7 @@
 	import { renamePlate } from '../study/edits';
 	import { type Held, type Workbench } from '../study/workbench.svelte';
 	import PathHandles from './PathHandles.svelte';
-	import TitleField from './TitleField.svelte';
+	import TitleField from '../study/TitleField.svelte';
 	import { deleteChosen, moveChosen } from './row-actions';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
@@ -60,8 +60,8 @@
 
 	function isHeld(row: number, index: number, step: Step): boolean {
 		const held = workbench.held;
-		if (!held || held.kind === 'linked' || held.scale !== plate.scales[row]!.id) return false;
-		return held.kind === 'step' ? held.step === index : held.index === step.parent;
+		if (held?.kind === 'step') return held.scale === plate.scales[row]!.id && held.step === index;
+		return held?.kind === 'parent' && held.scale === plate.scales[row]!.id && held.index === step.parent;
 	}
 
 	/**
@@ -70,7 +70,8 @@
 	 */
 	const heldWords = $derived.by((): string => {
 		const held = workbench.held;
-		const row = held && held.kind !== 'linked' ? plate.scales.findIndex(({ id }) => id === held.scale) : -1;
+		const inRow = held?.kind === 'step' || held?.kind === 'parent';
+		const row = inRow ? plate.scales.findIndex(({ id }) => id === held.scale) : -1;
 		const step = scales[row]?.steps.find((each, i) => isHeld(row, i, each));
 		return step ? `${step.hex}, value ${step.value.toFixed(0)}, ${colourWords(step.linear)}` : '';
 	});

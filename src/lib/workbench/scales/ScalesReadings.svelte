@@ -9,10 +9,10 @@
 	import { copyText } from '../mixer/clipboard';
 	import { decideScale } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { CHARTS_HEIGHT, chartFrame, chartSeries, VALUE_HEIGHT } from './reading-charts';
+	import { CHARTS_HEIGHT, chartFrame, chartSeries, VALUE_HEIGHT } from '../readings/reading-charts';
 	import PlateChecks from './PlateChecks.svelte';
 	import RowActions from './RowActions.svelte';
-	import Verdict from './Verdict.svelte';
+	import Remarks from '../readings/Remarks.svelte';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
@@ -33,6 +33,10 @@
 		if (decision) workbench.edit('Even out the steps', decideScale(plate.id, decision.id, { spacing: 'differences' }));
 	}
 </script>
+
+{#snippet mend()}
+	<Button class="act mend" onclick={evenOut}>Even out the steps</Button>
+{/snippet}
 
 <section class="readings" aria-label="Readings">
 	{#if decision && scale && readings}
@@ -72,19 +76,7 @@
 			<dt>The same in grey ink</dt>
 			<dd>{readings.ownGrey.ink.toFixed(0)} %</dd>
 		</dl>
-		<ul>
-			{#each remarks as remark, i (i)}
-				<li>
-					<Verdict verdict={remark.verdict} />
-					<span>
-						{remark.words}
-						{#if remark.mend === 'even-out' && decision.spacing !== 'differences'}
-							<Button class="act mend" onclick={evenOut}>Even out the steps</Button>
-						{/if}
-					</span>
-				</li>
-			{/each}
-		</ul>
+		<Remarks {remarks} mend={decision.spacing === 'differences' ? undefined : mend} />
 	{:else}
 		<h2>Nothing to read yet</h2>
 		<p>Add a scale to this plate. What it measures is said here.</p>
@@ -172,21 +164,7 @@
 		width: 13px;
 		height: 13px;
 	}
-	ul {
-		display: grid;
-		gap: 6px;
-		margin: 0;
-		padding: 9px 0 0;
-		border-top: 1px solid var(--rule);
-		list-style: none;
-		font-size: 12.5px;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 17px 1fr;
-		gap: 6px;
-	}
-	li :global(.mend) {
+	.readings :global(.mend) {
 		display: flex;
 		margin-top: 5px;
 	}

@@ -19,7 +19,7 @@ const isFull = (plate: ScalesPlate): boolean => {
 
 /** Adds the scale that most likely comes next, under the chosen one, and chooses it. */
 export function addNext(workbench: Workbench): void {
-	const { plate, scale, document } = workbench;
+	const { scalesPlate: plate, scale, document } = workbench;
 	if (!plate || isFull(plate)) return;
 	const next = nextScale(document, plate, scale);
 	workbench.edit('Add a scale', addScale(plate.id, next, scale?.id ?? null));
@@ -27,7 +27,7 @@ export function addNext(workbench: Workbench): void {
 }
 
 export function duplicateChosen(workbench: Workbench): void {
-	const { plate, scale } = workbench;
+	const { scalesPlate: plate, scale } = workbench;
 	if (!plate || !scale || isFull(plate)) return;
 	const copy = copyOfScale(scale);
 	workbench.edit('Duplicate a scale', addScale(plate.id, copy, scale.id));
@@ -56,13 +56,13 @@ export function linkSteps(workbench: Workbench): void {
 
 /** Moves the chosen row up (−1) or down (1). */
 export function moveChosen(workbench: Workbench, by: number): void {
-	const { plate, scale } = workbench;
+	const { scalesPlate: plate, scale } = workbench;
 	if (!plate || !scale) return;
 	workbench.edit('Move a scale', moveScale(plate.id, scale.id, plate.scales.indexOf(scale) + by));
 }
 
 export function deleteChosen(workbench: Workbench): void {
-	const { plate, scale } = workbench;
+	const { scalesPlate: plate, scale } = workbench;
 	if (!plate || !scale) return;
 	const neighbour = plate.scales[plate.scales.indexOf(scale) + 1] ?? plate.scales.at(-2);
 	workbench.edit('Delete a scale', deleteScale(plate.id, scale.id));

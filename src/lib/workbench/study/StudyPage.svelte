@@ -8,7 +8,7 @@
 	import LinkedColours from '../index/LinkedColours.svelte';
 	import PlateIndex from '../index/PlateIndex.svelte';
 	import { addNextPlate } from '../index/plate-actions';
-	import { KINDS } from '../kinds';
+	import { partsOf } from '../kinds';
 	import Mixer from '../mixer/Mixer.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import { Saver } from './saver.svelte';
@@ -22,7 +22,7 @@
 	const { id, revision, document } = study;
 	const workbench = new Workbench(document);
 	const saver = new Saver(id, revision, document);
-	const kind = $derived(workbench.plate && KINDS[workbench.plate.kind]);
+	const kind = $derived(workbench.plate && partsOf(workbench.plate.kind));
 
 	$effect(() => saver.note(workbench.document));
 

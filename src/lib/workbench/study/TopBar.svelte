@@ -12,7 +12,16 @@
 	import SaveStateLine from './SaveStateLine.svelte';
 	import PngDialog from './PngDialog.svelte';
 	import PrintDialog from './PrintDialog.svelte';
-	import { COLOUR_FILES, cssOf, downloadColours, downloadStudy, downloadSvg } from './take-away';
+	import {
+		COLOUR_FILES,
+		coloursOfScale,
+		coloursOfWheel,
+		cssOf,
+		downloadColours,
+		downloadStudy,
+		downloadSvg,
+		type TakenColours
+	} from './take-away';
 	import TitleBlockDialog from './TitleBlockDialog.svelte';
 	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';
@@ -24,8 +33,20 @@
 	let printing = $state(false);
 	let picturing = $state(false);
 
+	/** "This scale as CSS properties", and so on. */
+	function coloursAs(what: string, colours: () => TakenColours): MenuItem[] {
+		const copied = () => void copyText(cssOf(colours()), 'the CSS properties');
+		return [
+			...COLOUR_FILES.map((file) => ({
+				label: `${what} as ${file.label}`,
+				run: () => downloadColours(file, colours())
+			})),
+			{ label: `Copy ${what.toLowerCase()} as CSS properties`, run: copied }
+		];
+	}
+
 	const files = $derived.by((): MenuItem[] => {
-		const { plate, scale, document } = workbench;
+		const { plate, scale, wheelPlate, document } = workbench;
 		const { linked } = document;
 		const ofPlate = plate
 			? [
@@ -34,19 +55,14 @@
 					{ label: 'The plate as PNG …', run: () => (picturing = true) }
 				]
 			: [];
-		const ofScale = scale
-			? [
-					...COLOUR_FILES.map((file) => ({
-						label: `This scale as ${file.label}`,
-						run: () => downloadColours(file, scale, linked)
-					})),
-					{
-						label: 'Copy this scale as CSS properties',
-						run: () => void copyText(cssOf(scale, linked), 'the CSS properties')
-					}
-				]
-			: [];
-		return [...ofPlate, ...ofScale, { label: 'The whole study as JSON', run: () => downloadStudy(document) }];
+		const ofScale = scale ? coloursAs('This scale', () => coloursOfScale(scale, linked)) : [];
+		const ofWheel = wheelPlate ? coloursAs('This wheel', () => coloursOfWheel(wheelPlate, linked)) : [];
+		return [
+			...ofPlate,
+			...ofScale,
+			...ofWheel,
+			{ label: 'The whole study as JSON', run: () => downloadStudy(document) }
+		];
 	});
 </script>
 

@@ -8,6 +8,16 @@ export const withPlates =
 	(change: (plates: Plate[]) => Plate[]): Edit =>
 	(document) => ({ ...document, plates: change(document.plates) });
 
+/** Changes one plate of a kind; a plate of another kind stays as it is. */
+export const withPlateOf = <K extends Plate['kind']>(
+	kind: K,
+	id: string,
+	change: (plate: Extract<Plate, { kind: K }>) => Plate
+): Edit => withPlates((plates) => replaced(plates, id, (plate) => (isOf(kind, plate) ? change(plate) : plate)));
+
+const isOf = <K extends Plate['kind']>(kind: K, plate: Plate): plate is Extract<Plate, { kind: K }> =>
+	plate.kind === kind;
+
 export interface Named {
 	readonly id: string;
 }

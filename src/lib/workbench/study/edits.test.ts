@@ -7,14 +7,15 @@ import { addPlate, changeLinked, copyOfPlate, deleteLinked, deletePlate, linkSou
 import { addScale, copyOfScale, decideScale, deleteScale, moveScale, setParent } from './scale-edits';
 import { nextPlate, nextScale } from './suggest';
 import { sayUses, usesOf } from './uses';
+import { scalesPlateOf } from '../../../../tests/support/plates';
 
 const start = newStudy('Edits', '');
-const plate = start.plates[0]!;
+const plate = scalesPlateOf(start);
 const scale = plate.scales[0]!;
 const [madder, weld] = start.linked as [(typeof start.linked)[0], (typeof start.linked)[0]];
 const coloursOf = (document: StudyDocument): string[] =>
 	document.plates
-		.flatMap(({ scales }) => scales)
+		.flatMap((each) => (each.kind === 'scales' ? each.scales : []))
 		.flatMap((s) => scaleOf(s, document.linked).steps.map(({ hex }) => hex));
 const fits = (document: StudyDocument) => expect(studyDocumentSchema.safeParse(document).error).toBeUndefined();
 
@@ -23,7 +24,7 @@ describe('edits', () => {
 		const two = addPlate(copyOfPlate(plate), null)(start);
 		const edited = decideScale(plate.id, scale.id, { between: 9 })(two);
 		expect(start.plates).toHaveLength(1);
-		expect(two.plates[0]!.scales[0]!.between).toBe(5);
+		expect(scalesPlateOf(two).scales[0]!.between).toBe(5);
 		expect(edited.plates[1]).toBe(two.plates[1]);
 		expect(edited.linked).toBe(start.linked);
 	});
@@ -51,7 +52,7 @@ describe('edits', () => {
 				.join('');
 		expect([order(-3), order(0), order(2), order(9)]).toEqual(['bac', 'bac', 'acb', 'acb']);
 		const two = addScale(plate.id, copyOfScale(scale), null)(start);
-		expect(moveScale(plate.id, scale.id, 1)(two).plates[0]!.scales[1]!.id).toBe(scale.id);
+		expect(scalesPlateOf(moveScale(plate.id, scale.id, 1)(two)).scales[1]!.id).toBe(scale.id);
 	});
 
 	it('changing a linked colour changes every scale that uses it; deleting it keeps the looks', () => {
@@ -80,7 +81,7 @@ describe('what comes next is never an empty form', () => {
 		let document = start;
 		const made: string[] = [];
 		for (let i = 0; i < 6; i++) {
-			const next = nextScale(document, document.plates[0]!, document.plates[0]!.scales.at(-1)!);
+			const next = nextScale(document, scalesPlateOf(document), scalesPlateOf(document).scales.at(-1)!);
 			document = addScale(plate.id, next, null)(document);
 			fits(document);
 			made.push(

@@ -20,6 +20,8 @@ export const movePlate = (id: string, index: number): Edit => withPlates((plates
 
 /** The same plate with ids of its own, its checks with it. */
 export function copyOfPlate(plate: Plate): Plate {
+	const named = { id: newId(), title: `${plate.title}, copy`.slice(0, MOST_LETTERS) };
+	if (plate.kind !== 'scales') return { ...plate, ...named };
 	const scales = plate.scales.map(copyOfScale);
 	const newIdOf = new Map(plate.scales.map(({ id }, i) => [id, scales[i]!.id]));
 	const checks = plate.checks?.map((check) => ({
@@ -27,7 +29,7 @@ export function copyOfPlate(plate: Plate): Plate {
 		id: newId(),
 		scale: check.scale && (newIdOf.get(check.scale) ?? null)
 	}));
-	return { ...plate, id: newId(), title: `${plate.title}, copy`.slice(0, MOST_LETTERS), scales, checks };
+	return { ...plate, ...named, scales, checks };
 }
 
 export const addLinked =
@@ -36,6 +38,12 @@ export const addLinked =
 export const changeLinked =
 	(id: string, change: Partial<Omit<LinkedColour, 'id'>>): Edit =>
 	(document) => ({ ...document, linked: replaced(document.linked, id, (colour) => ({ ...colour, ...change })) });
+
+/** The same plate with each of its colour sources changed as asked. */
+function withPlateSources(plate: Plate, change: (source: ColourSource) => ColourSource): Plate {
+	if (plate.kind === 'wheel') return { ...plate, lead: change(plate.lead) };
+	return { ...plate, scales: plate.scales.map((scale) => withSources(scale, change)) };
+}
 
 /** Deletes a linked colour; every parent that used it keeps its looks as a colour of its own. */
 export const deleteLinked =
@@ -48,10 +56,7 @@ export const deleteLinked =
 		return {
 			...document,
 			linked: document.linked.filter((candidate) => candidate !== colour),
-			plates: document.plates.map((plate) => ({
-				...plate,
-				scales: plate.scales.map((scale) => withSources(scale, freed))
-			}))
+			plates: document.plates.map((plate) => withPlateSources(plate, freed))
 		};
 	};
 

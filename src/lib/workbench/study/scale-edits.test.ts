@@ -16,13 +16,14 @@ import {
 	withSources
 } from './scale-edits';
 import { sayUses, usesOf } from './uses';
+import { scalesPlateOf } from '../../../../tests/support/plates';
 
 const start = newStudy('Scale edits', '');
-const plate = start.plates[0]!.id;
-const id = start.plates[0]!.scales[0]!.id;
+const plate = scalesPlateOf(start).id;
+const id = scalesPlateOf(start).scales[0]!.id;
 const [madder, weld] = start.linked as [(typeof start.linked)[0], (typeof start.linked)[0]];
 const interval = decideScale(plate, id, { recipe: 'interval', between: 5 })(start);
-const scaleIn = (document: StudyDocument): ScaleDecision => document.plates[0]!.scales[0]!;
+const scaleIn = (document: StudyDocument): ScaleDecision => scalesPlateOf(document).scales[0]!;
 const codes = (document: StudyDocument) => scaleOf(scaleIn(document), document.linked).steps.map(({ hex }) => hex);
 const fits = (document: StudyDocument) => expect(studyDocumentSchema.safeParse(document).error).toBeUndefined();
 
@@ -87,7 +88,7 @@ describe('a path', () => {
 		fits(without);
 		expect(codes(without)[0]).toBe(codes(path)[0] === madder.text ? scaleText(path, 1) : '');
 		expect(placesOf(scaleIn(without))).toEqual([0, 1]);
-		expect(removeParent(plate, id, 0)(without).plates[0]!.scales[0]!.parents).toHaveLength(2);
+		expect(scalesPlateOf(removeParent(plate, id, 0)(without)).scales[0]!.parents).toHaveLength(2);
 	});
 
 	const scaleText = (document: StudyDocument, index: number): string => {

@@ -5,15 +5,15 @@ import { linearToHex } from '$lib/core/colour/bytes';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type Check } from '$lib/model/check';
 import { newId } from '$lib/model/ids';
-import { type Plate } from '$lib/model/plate';
+import { type ScalesPlate } from '$lib/model/plate';
 import { MOST_PARENTS, type PinDecision, type ScaleDecision } from '$lib/model/scale';
 import { type LinkedColour } from '$lib/model/study';
-import { insertedAfter, moved, replaced, withPlates, type Edit } from './edit';
+import { insertedAfter, moved, replaced, withPlateOf, type Edit } from './edit';
 
 export type Decisions = Partial<Omit<ScaleDecision, 'id'>>;
 
-const withPlate = (plateId: string, change: (plate: Plate) => Plate): Edit =>
-	withPlates((plates) => replaced(plates, plateId, change));
+const withPlate = (plateId: string, change: (plate: ScalesPlate) => ScalesPlate): Edit =>
+	withPlateOf('scales', plateId, change);
 
 const withScales = (plateId: string, change: (scales: ScaleDecision[]) => ScaleDecision[]): Edit =>
 	withPlate(plateId, (plate) => ({ ...plate, scales: change(plate.scales) }));

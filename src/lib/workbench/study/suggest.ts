@@ -1,11 +1,12 @@
 import { type Recipe } from '$lib/core/scale/recipe';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
-import { usedParents } from '$lib/drawing/resolve';
+import { linkedOf, textOf, usedParents } from '$lib/drawing/resolve';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
+import { MOST_LETTERS } from '$lib/model/line';
 import { type Plate, type ScalesPlate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
-import { type LinkedColour, type StudyDocument } from '$lib/model/study';
+import { sourcesOf, type LinkedColour, type StudyDocument } from '$lib/model/study';
 
 /** The recipes that every course begins with; the others are chosen. */
 const TAUGHT_FIRST = ['tints', 'shades', 'tones-level', 'interval'] as const satisfies readonly Recipe[];
@@ -23,7 +24,7 @@ export function sameSource(one: ColourSource, other: ColourSource): boolean {
 /** The study's colours to choose parents from: its linked colours, or what its scales use, or two of ours. */
 function coloursOf({ linked, plates }: StudyDocument): readonly ColourSource[] {
 	if (linked.length > 0) return linked.map(sourceFor);
-	const used = plates.flatMap((plate) => plate.scales).flatMap((scale) => scale.parents);
+	const used = plates.flatMap(sourcesOf);
 	return used.length > 0 ? used : FALLBACK;
 }
 
@@ -67,16 +68,43 @@ export function nextScale(document: StudyDocument, plate: ScalesPlate, chosen: S
 	};
 }
 
+/** A wheel to go on with: twelve hues from the study's first colour, tints inside and shades outside. */
+export function nextWheel(document: StudyDocument): Plate {
+	const lead = coloursOf(document)[0]!;
+	const name = nameOf(lead, document);
+	return {
+		id: newId(),
+		kind: 'wheel',
+		title: `A wheel from ${name}`.slice(0, MOST_LETTERS),
+		wheel: 'painter',
+		hues: 12,
+		from: 'lead',
+		lead,
+		value: 60,
+		chroma: 0.12,
+		inside: { recipe: 'tints', count: 3 },
+		outside: { recipe: 'shades', count: 2 },
+		making: 'mixed',
+		method: 'oklab',
+		discStrength: 0.4,
+		label: 'name'
+	};
+}
+
+const nameOf = (source: ColourSource, { linked }: StudyDocument): string =>
+	linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked);
+
 /** A plate to go on with: the tints of the study's first colour that has no plate beginning with it. */
 export function nextPlate(document: StudyDocument): Plate {
-	const begun = document.plates.map((plate) => plate.scales[0]?.parents[0]).filter((source) => source !== undefined);
+	const begun = document.plates
+		.map((plate) => (plate.kind === 'scales' ? plate.scales[0]?.parents[0] : undefined))
+		.filter((source) => source !== undefined);
 	const colours = coloursOf(document);
 	const colour = colours.find((source) => !begun.some((other) => sameSource(other, source))) ?? colours[0]!;
-	const name = 'linked' in colour ? document.linked.find(({ id }) => id === colour.linked)?.name : colour.text;
 	const plate: ScalesPlate = {
 		id: newId(),
 		kind: 'scales',
-		title: `${RECIPE_WORDS.tints.name} of ${name?.toLowerCase()}`,
+		title: `${RECIPE_WORDS.tints.name} of ${nameOf(colour, document)}`.slice(0, MOST_LETTERS),
 		scales: []
 	};
 	const parents: ScaleDecision['parents'] = [colour, partnerOf(colour, document)];

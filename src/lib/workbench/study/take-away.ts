@@ -11,11 +11,14 @@ import { drawPlate } from '$lib/drawing/draw-plate';
 import { wayOf } from '$lib/drawing/draw-scales';
 import { scaleOf } from '$lib/drawing/resolve';
 import { drawingToSvg } from '$lib/drawing/svg';
+import { chartOf } from '$lib/drawing/wheel/chart-of';
 import { type Plate } from '$lib/model/plate';
 import { type PageForm, type PrintRequest } from '$lib/model/print';
 import { type ScaleDecision } from '$lib/model/scale';
 import { type LinkedColour, type StudyDocument } from '$lib/model/study';
 import { writeStudyFile } from '$lib/model/study-file';
+import { type WheelPlate } from '$lib/model/wheel-plate';
+import { coloursOfSpoke } from '../wheel/wheel-subject';
 
 export function downloadSvg(plate: Plate, linked: readonly LinkedColour[]): void {
 	const svg = drawingToSvg(drawPlate(plate, linked, 'full'));
@@ -41,8 +44,15 @@ export function downloadStudy(document: StudyDocument): void {
 	download(`${handInName(document.titleBlock)}.study.json`, content);
 }
 
+/** Colours as files take them: what they are called together, their codes, and each with a name. */
+export interface TakenColours {
+	readonly name: string;
+	readonly hexes: readonly string[];
+	readonly named: readonly NamedColour[];
+}
+
 /** A scale's colours with the name that files give them: "tints-madder-to-white". */
-function coloursOf(scale: ScaleDecision, linked: readonly LinkedColour[]) {
+export function coloursOfScale(scale: ScaleDecision, linked: readonly LinkedColour[]): TakenColours {
 	const name = plainName(`${RECIPE_WORDS[scale.recipe].name} ${wayOf(scale, linked)}`);
 	const { steps } = scaleOf(scale, linked);
 	const named = steps.map(({ hex, linear }, i): NamedColour => ({
@@ -52,17 +62,22 @@ function coloursOf(scale: ScaleDecision, linked: readonly LinkedColour[]) {
 	return { name, hexes: steps.map(({ hex }) => hex), named };
 }
 
-export function cssOf(scale: ScaleDecision, linked: readonly LinkedColour[]): string {
-	const { name, hexes } = coloursOf(scale, linked);
-	return scaleColoursToCss(name, hexes);
+/** All colours of a wheel, spoke by spoke from the middle outwards. */
+export function coloursOfWheel(plate: WheelPlate, linked: readonly LinkedColour[]): TakenColours {
+	const named = chartOf(plate, linked).flatMap(({ steps }, spoke) =>
+		coloursOfSpoke(plate, spoke, steps).map(({ name, hex }): NamedColour => ({ name, text: hex }))
+	);
+	return { name: plainName(plate.title), hexes: named.map(({ text }) => text), named };
 }
 
-/** The files that the colours of a scale can be taken away in: what people read, the ending, and how it is written. */
+export const cssOf = ({ name, hexes }: TakenColours): string => scaleColoursToCss(name, hexes);
+
+/** The files that colours can be taken away in: what people read, the ending, and how it is written. */
 export const COLOUR_FILES: readonly {
 	readonly label: string;
 	readonly ending: string;
 	readonly type: string;
-	readonly write: (colours: ReturnType<typeof coloursOf>) => string;
+	readonly write: (colours: TakenColours) => string;
 }[] = [
 	{
 		label: 'CSS properties',
@@ -81,11 +96,6 @@ export const COLOUR_FILES: readonly {
 	{ label: 'plain JSON', ending: 'json', type: 'application/json', write: ({ named }) => writeJsonList(named) }
 ];
 
-export function downloadColours(
-	file: (typeof COLOUR_FILES)[number],
-	scale: ScaleDecision,
-	linked: readonly LinkedColour[]
-): void {
-	const colours = coloursOf(scale, linked);
+export function downloadColours(file: (typeof COLOUR_FILES)[number], colours: TakenColours): void {
 	download(`${colours.name}.${file.ending}`, new Blob([file.write(colours)], { type: file.type }));
 }

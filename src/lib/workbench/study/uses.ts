@@ -1,29 +1,43 @@
 import { usedSources } from '$lib/drawing/resolve';
+import { type ColourSource } from '$lib/model/colour-text';
+import { type Plate } from '$lib/model/plate';
 import { type StudyDocument } from '$lib/model/study';
 
 export interface Uses {
 	readonly scales: number;
+	/** Wheels whose lead colour it is. */
+	readonly wheels: number;
 	readonly plates: readonly { id: string; title: string }[];
 }
 
-/** In how many scales of which plates a linked colour is a parent or a pinned step that counts. */
+const names = (source: ColourSource, id: string): boolean => 'linked' in source && source.linked === id;
+
+/** How many scales or wheels of a plate use a linked colour. */
+const usesOn = (plate: Plate, id: string): number =>
+	plate.kind === 'wheel'
+		? Number(plate.from !== 'given' && names(plate.lead, id))
+		: plate.scales.filter((scale) => usedSources(scale).some((source) => names(source, id))).length;
+
+/** In how many scales and wheels of which plates a linked colour counts: as a parent, a pinned step, a lead colour. */
 export function usesOf(id: string, { plates }: StudyDocument): Uses {
-	const found = plates.map((plate) => ({
-		plate,
-		scales: plate.scales.filter((scale) =>
-			usedSources(scale).some((source) => 'linked' in source && source.linked === id)
-		)
-	}));
-	const using = found.filter(({ scales }) => scales.length > 0);
+	const using = plates.map((plate) => ({ plate, uses: usesOn(plate, id) })).filter(({ uses }) => uses > 0);
+	const total = (kind: Plate['kind']): number =>
+		using.reduce((sum, { plate, uses }) => sum + (plate.kind === kind ? uses : 0), 0);
 	return {
-		scales: using.reduce((sum, { scales }) => sum + scales.length, 0),
+		scales: total('scales'),
+		wheels: total('wheel'),
 		plates: using.map(({ plate: { id: plateId, title } }) => ({ id: plateId, title }))
 	};
 }
 
 const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 
-/** "used in 6 scales on 4 plates" */
-export function sayUses({ scales, plates }: Uses): string {
-	return scales === 0 ? 'not used yet' : `used in ${plural(scales, 'scale')} on ${plural(plates.length, 'plate')}`;
+/** "used in 6 scales and 1 wheel on 4 plates" */
+export function sayUses({ scales, wheels, plates }: Uses): string {
+	if (plates.length === 0) return 'not used yet';
+	const uses = [
+		...(scales > 0 ? [plural(scales, 'scale')] : []),
+		...(wheels > 0 ? [plural(wheels, 'wheel')] : [])
+	].join(' and ');
+	return `used in ${uses} on ${plural(plates.length, 'plate')}`;
 }

@@ -1,15 +1,23 @@
 import { usedParents } from '$lib/drawing/resolve';
 import { PLAIN_VIEW, type View } from '$lib/drawing/view';
-import { type Plate } from '$lib/model/plate';
+import { hueRing } from '$lib/drawing/wheel/chart-of';
+import { type Plate, type ScalesPlate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
 import { type StudyDocument } from '$lib/model/study';
+import { type WheelPlate } from '$lib/model/wheel-plate';
 import { emptyHistory, noted, redone, undone, type History } from './history';
 
-/** What the mixer holds: a parent of a scale, a linked colour, or a step that follows from parents. */
+/** What the mixer holds: a parent of a scale, a linked colour, or a colour that follows from others. */
 export type Held =
 	| { kind: 'parent'; scale: string; index: number }
 	| { kind: 'linked'; id: string }
-	| { kind: 'step'; scale: string; step: number };
+	| { kind: 'step'; scale: string; step: number }
+	/** Of a wheel plate: the lead colour; a cell by its spoke from the top and its ring from the middle, both from 0. */
+	| { kind: 'lead' }
+	| { kind: 'cell'; spoke: number; ring: number };
+
+const isCellOf = ({ hues, inside, outside }: WheelPlate, { spoke, ring }: { spoke: number; ring: number }): boolean =>
+	spoke < hues && ring <= inside.count + outside.count;
 
 /** The state of the study page: the study as it stands, its history, and what is chosen. Owns nothing of the screen. */
 export class Workbench {
@@ -26,11 +34,13 @@ export class Workbench {
 	readonly plate: Plate | null = $derived(
 		this.document.plates.find(({ id }) => id === this.plateChoice) ?? this.document.plates[0] ?? null
 	);
+	readonly scalesPlate: ScalesPlate | null = $derived(this.plate?.kind === 'scales' ? this.plate : null);
+	readonly wheelPlate: WheelPlate | null = $derived(this.plate?.kind === 'wheel' ? this.plate : null);
 	readonly scale: ScaleDecision | null = $derived(
-		this.plate?.scales.find(({ id }) => id === this.scaleChoice) ?? this.plate?.scales[0] ?? null
+		this.scalesPlate?.scales.find(({ id }) => id === this.scaleChoice) ?? this.scalesPlate?.scales[0] ?? null
 	);
-	/** What is held falls back to the chosen scale's first parent when it is no longer there. */
-	readonly held: Held | null = $derived(this.stillThere(this.heldChoice) ?? this.firstParent());
+	/** What is held falls back to the first parent of the chosen scale, or the lead colour, when it is no longer there. */
+	readonly held: Held | null = $derived(this.stillThere(this.heldChoice) ?? this.firstHeld());
 	readonly canUndo = $derived(this.history.past.at(-1)?.label ?? null);
 	readonly canRedo = $derived(this.history.future[0]?.label ?? null);
 
@@ -40,12 +50,18 @@ export class Workbench {
 
 	private stillThere(held: Held | null): Held | null {
 		if (held?.kind === 'linked') return this.document.linked.some(({ id }) => id === held.id) ? held : null;
+		if (held?.kind === 'lead') return this.wheelPlate && this.wheelPlate.from !== 'given' ? held : null;
+		if (held?.kind === 'cell') return this.wheelPlate && isCellOf(this.wheelPlate, held) ? held : null;
 		if (!held || !this.scale || held.scale !== this.scale.id) return null;
 		if (held.kind === 'parent' && held.index >= usedParents(this.scale).length) return null;
 		return held.kind === 'step' && held.step > this.scale.between + 1 ? null : held;
 	}
 
-	private firstParent(): Held | null {
+	private firstHeld(): Held | null {
+		if (this.wheelPlate)
+			return this.wheelPlate.from === 'given'
+				? { kind: 'cell', spoke: 0, ring: hueRing(this.wheelPlate) }
+				: { kind: 'lead' };
 		return this.scale ? { kind: 'parent', scale: this.scale.id, index: 0 } : null;
 	}
 
@@ -84,7 +100,7 @@ export class Workbench {
 	}
 
 	hold(held: Held): void {
-		if (held.kind !== 'linked') this.scaleChoice = held.scale;
+		if (held.kind === 'parent' || held.kind === 'step') this.scaleChoice = held.scale;
 		this.heldChoice = held;
 	}
 

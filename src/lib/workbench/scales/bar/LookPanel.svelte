@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { drawForm } from '$lib/drawing/draw-form';
+	import { LABEL_WORDS } from '$lib/drawing/draw-steps';
 	import { FORM_WORDS } from '$lib/drawing/forms/forms';
 	import { scaleOf } from '$lib/drawing/resolve';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import { type ScaleDecision } from '$lib/model/scale';
-	import { FORMS, LABELS, PLAIN_LOOK, SIZES, type Label, type ScaleLook, type Size } from '$lib/model/scale-look';
+	import { FORMS, LABELS, PLAIN_LOOK, SIZES, type ScaleLook, type Size } from '$lib/model/scale-look';
 	import { placeUnder } from '$lib/ui/place-under';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { spreadLook } from '../../study/scale-edits';
@@ -29,13 +30,6 @@
 	const look = $derived(scale.look ?? PLAIN_LOOK);
 	const made = $derived(scaleOf(scale, workbench.document.linked));
 
-	const LABEL_WORDS: Readonly<Record<Label, string>> = {
-		value: 'value',
-		code: 'code',
-		name: 'in words',
-		number: 'number',
-		none: 'nothing'
-	};
 	const SIZE_WORDS: Readonly<Record<Size, string>> = { small: 'small', middle: 'middle', large: 'large' };
 
 	const set = (label: string, change: Partial<ScaleLook>) => decide(workbench, label, { look: { ...look, ...change } });

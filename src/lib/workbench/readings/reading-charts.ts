@@ -14,6 +14,42 @@ export const CHARTS_HEIGHT = VALUE_HEIGHT + BETWEEN_HEIGHT + DIFFERENCE_HEIGHT;
 const LEFT = 26;
 const GRID = { left: LEFT, right: 6, outerBoundsMode: 'none' } as const;
 
+/** The value axis, 0 to 100, labelled outside the chart. */
+const VALUE_AXIS = {
+	type: 'value',
+	min: 0,
+	max: 100,
+	interval: 50,
+	axisLabel: { show: false },
+	splitLine: { lineStyle: { color: HAIRLINE } }
+} as const;
+
+const valueLine = (dots: number) =>
+	({
+		type: 'line',
+		symbol: 'circle',
+		symbolSize: dots > 25 ? 6 : 11,
+		lineStyle: { color: INK, width: 1.2 },
+		itemStyle: { borderColor: INK, borderWidth: 0.8 }
+	}) as const;
+
+/** The axes of a chart of values alone, of so many colours. */
+export function valueFrame(count: number): ChartOption {
+	return {
+		animation: false,
+		silent: true,
+		grid: { ...GRID, top: 8, height: VALUE_HEIGHT - 16 },
+		xAxis: { type: 'category', show: false, data: Array.from({ length: count }, (_, i) => i + 1) },
+		yAxis: VALUE_AXIS,
+		series: [valueLine(count)]
+	};
+}
+
+/** A dot for each colour's value, in the colour itself. */
+const valueDots = (steps: Scale['steps']) => steps.map(({ value, hex }) => ({ value, itemStyle: { color: hex } }));
+
+export const valueSeries = (steps: Scale['steps']): ChartOption => ({ series: [{ data: valueDots(steps) }] });
+
 /**
  * What stays while a colour is turned: the axes of both charts, for a scale of so many steps. Nothing moves by itself,
  * nothing answers the mouse, and the axes are labelled outside the chart, so that following a dial costs little.
@@ -39,24 +75,11 @@ export function chartFrame(inAll: number): ChartOption {
 			}
 		],
 		yAxis: [
-			{
-				type: 'value',
-				min: 0,
-				max: 100,
-				interval: 50,
-				axisLabel: { show: false },
-				splitLine: { lineStyle: { color: HAIRLINE } }
-			},
+			VALUE_AXIS,
 			{ type: 'value', gridIndex: 1, min: 0, max: 1, axisLabel: { show: false }, splitLine: { show: false } }
 		],
 		series: [
-			{
-				type: 'line',
-				symbol: 'circle',
-				symbolSize: inAll > 25 ? 6 : 11,
-				lineStyle: { color: INK, width: 1.2 },
-				itemStyle: { borderColor: INK, borderWidth: 0.8 }
-			},
+			valueLine(inAll),
 			{ type: 'bar', xAxisIndex: 1, yAxisIndex: 1, barCategoryGap: '22%', itemStyle: { color: '#474747' } }
 		]
 	};
@@ -66,12 +89,12 @@ export function chartFrame(inAll: number): ChartOption {
  * What follows a dial: a dot for each step's value, in the step's colour, and a bar for each ΔE00 to the next, as a share of
  * the largest, so that the axis stays as it is. The numbers are said above the bars.
  */
-export function chartSeries({ steps }: Scale, { differences }: Readings): ChartOption {
+export function chartSeries(
+	{ steps }: Pick<Scale, 'steps'>,
+	{ differences }: Pick<Readings, 'differences'>
+): ChartOption {
 	const largest = Math.max(...differences, NO_DIFFERENCE);
 	return {
-		series: [
-			{ data: steps.map(({ value, hex }) => ({ value, itemStyle: { color: hex } })) },
-			{ data: differences.map((difference) => difference / largest) }
-		]
+		series: [{ data: valueDots(steps) }, { data: differences.map((difference) => difference / largest) }]
 	};
 }

@@ -1,0 +1,83 @@
+import { colourWords } from '../colour/hue-words';
+import { type ReadonlyTriple } from '../colour/vector';
+import { differenceOfLinear } from '../difference/lab-of-linear';
+import { HARD_TO_TELL } from '../scale/readings';
+import { list, runs, type Remark } from '../scale/remarks';
+import { type Step } from '../scale/scale';
+import { type ChartSpec } from './hue-chart';
+
+/** What is measured round a wheel. Hues count from 1, the first at the top. */
+export interface ChartReadings {
+	/** L* of each hue, 0–100. */
+	readonly values: readonly number[];
+	/** ΔE00 between each hue and the next; the last one's to the first. */
+	readonly differences: readonly number[];
+	/** Hues that lay outside the screen gamut. */
+	readonly outOfGamut: readonly number[];
+	/** Hues that are hard to tell from the next one. */
+	readonly likeNext: readonly number[];
+}
+
+/** Measures the ring of the hues themselves. */
+export function readHues(hues: readonly Step[]): ChartReadings {
+	const next = (i: number): ReadonlyTriple => hues[(i + 1) % hues.length]!.linear;
+	const differences = hues.map(({ linear }, i) => differenceOfLinear(linear, next(i)));
+	const numbers = (matches: (index: number) => boolean): number[] =>
+		hues.flatMap((_, i) => (matches(i) ? [i + 1] : []));
+	return {
+		values: hues.map(({ value }) => value),
+		differences,
+		outOfGamut: numbers((i) => hues[i]!.mapped),
+		likeNext: numbers((i) => differences[i]! < HARD_TO_TELL)
+	};
+}
+
+/** Values within this many L* of each other look like one. */
+const ONE_VALUE = 1;
+/** Under this ratio nobody sees that a wheel is uneven. */
+const EVEN = 1.5;
+
+const remark = (verdict: Remark['verdict'], words: string): Remark => ({ verdict, words, mend: null });
+
+function onValue({ values }: ChartReadings, hues: readonly Step[]): Remark {
+	const [least, most] = [Math.min(...values), Math.max(...values)];
+	if (most - least <= ONE_VALUE) return remark('holds', `All hues have one value, ${values[0]!.toFixed(0)}.`);
+	const [light, dark] = [values.indexOf(most), values.indexOf(least)];
+	const said = (i: number): string => `hue ${i + 1} (${colourWords(hues[i]!.linear)}, ${values[i]!.toFixed(0)})`;
+	return remark('holds', `The lightest is ${said(light)}, the darkest ${said(dark)}.`);
+}
+
+function onEvenness({ differences }: ChartReadings): Remark {
+	const [least, most] = [Math.min(...differences), Math.max(...differences)];
+	if (most < HARD_TO_TELL) return remark('look', 'The lead colour is a grey: turned round the wheel it stays one.');
+	if (most / least <= EVEN) return remark('holds', 'The hues are about evenly spread.');
+	const at = differences.indexOf(most);
+	const to = ((at + 1) % differences.length) + 1;
+	const ratio = least < 0.05 ? 'many' : (most / least).toFixed(1);
+	return remark('look', `The largest step, from hue ${at + 1} to ${to}, is ${ratio} times the smallest.`);
+}
+
+function onGamut({ outOfGamut }: ChartReadings): Remark {
+	if (outOfGamut.length === 0) return remark('holds', 'Every hue fits the screen gamut.');
+	const one = outOfGamut.length === 1;
+	return remark(
+		'look',
+		`${one ? 'Hue' : 'Hues'} ${runs(outOfGamut)} ${one ? 'lies' : 'lie'} outside the screen gamut; the nearest ${one ? 'is' : 'are'} shown.`
+	);
+}
+
+function onDiscs({ making, inside, outside }: ChartSpec): Remark[] {
+	const white = [
+		...(inside.count > 0 && inside.recipe === 'tints' ? ['inside'] : []),
+		...(outside.count > 0 && outside.recipe === 'tints' ? ['outside'] : [])
+	];
+	if (making !== 'multiplied' || white.length === 0) return [];
+	return [
+		remark('look', `White discs multiplied change nothing: the rings ${list(white)} stay as the hues. Lay them over.`)
+	];
+}
+
+/** All that the readings round a wheel come to, in words. */
+export function remarksOnChart(readings: ChartReadings, hues: readonly Step[], spec: ChartSpec): Remark[] {
+	return [onValue(readings, hues), onEvenness(readings), onGamut(readings), ...onDiscs(spec)];
+}

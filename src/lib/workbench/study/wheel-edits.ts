@@ -1,0 +1,11 @@
+import { type ColourSource } from '$lib/model/colour-text';
+import { type WheelPlate } from '$lib/model/wheel-plate';
+import { withPlateOf, type Edit } from './edit';
+
+/** Decides something about a wheel plate. */
+export const decideWheel = (plateId: string, decisions: Partial<Omit<WheelPlate, 'id' | 'kind'>>): Edit =>
+	withPlateOf('wheel', plateId, (plate) => ({ ...plate, ...decisions }));
+
+/** Another lead colour. A wheel of given value and chroma is reckoned from its lead from then on. */
+export const setLead = (plateId: string, lead: ColourSource): Edit =>
+	withPlateOf('wheel', plateId, (plate) => ({ ...plate, lead, from: plate.from === 'given' ? 'lead' : plate.from }));
