@@ -30,6 +30,14 @@ export const missingStudy = (): Refusal =>
 		'It may have been deleted. The list of studies shows what there is.'
 	);
 
+export const missingPalette = (): Refusal =>
+	new Refusal(
+		404,
+		'no-such-palette',
+		'There is no such palette.',
+		'It may have been deleted. The list of palettes shows what there is.'
+	);
+
 /** Runs a route and answers what it refuses as a readable problem. */
 export async function answering(work: () => Promise<Response>): Promise<Response> {
 	try {

@@ -1,15 +1,30 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { studyDocumentSchema } from '$lib/model/study';
-import { type Database } from './database/database';
+import { paletteContentSchema } from '$lib/model/palette';
+import { type Database, type Queries } from './database/database';
+import { createPalette } from './palettes/repository';
 import { createStudy } from './studies/repository';
 
 /** Takes everything out of a demo database, so that it can be filled again. */
 export async function emptyDemo(database: Database): Promise<void> {
 	await database.transaction(async (queries) => {
 		await queries.query('delete from study');
+		await queries.query('delete from palette');
 		await queries.query("delete from fact where name = 'demo filled'");
 	});
+}
+
+/** What the JSON files of a folder hold, in the order of their names. */
+async function contentsOf(folder: string): Promise<unknown[]> {
+	const names = (await readdir(folder)).filter((file) => file.endsWith('.json')).sort();
+	return Promise.all(names.map(async (name) => JSON.parse(await readFile(join(folder, name), 'utf8')) as unknown));
+}
+
+/** Made-up palettes, the first file the first in the list. */
+async function fillPalettes(queries: Queries, folder: string): Promise<void> {
+	for (const content of (await contentsOf(folder)).reverse())
+		await createPalette(queries, paletteContentSchema.parse(content));
 }
 
 /**
@@ -20,17 +35,17 @@ export async function fillDemo(database: Database, folder: string): Promise<void
 	await database.transaction(async (queries) => {
 		const [filled] = await queries.query("select 1 from fact where name = 'demo filled'");
 		if (filled) return;
-		const files = (await readdir(folder)).filter((file) => file.endsWith('.json')).sort();
-		for (const file of files) {
-			const content: unknown = JSON.parse(await readFile(join(folder, file), 'utf8'));
+		const files = await contentsOf(folder);
+		for (const [i, content] of files.entries()) {
 			const study = await createStudy(queries, studyDocumentSchema.parse(content));
 			// Each a day older than the one after it, so that "last changed" has something to sort.
-			const days = files.length - 1 - files.indexOf(file);
+			const days = files.length - 1 - i;
 			await queries.query('update study set changed = now() - make_interval(days => $2) where id = $1', [
 				study.id,
 				days
 			]);
 		}
+		await fillPalettes(queries, join(folder, 'palettes'));
 		await queries.query("insert into fact (name, content) values ('demo filled', now()::text)");
 	});
 }

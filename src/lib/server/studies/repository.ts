@@ -11,6 +11,7 @@ import {
 } from '$lib/model/requests';
 import { studySchema, type Study, type StudyDocument } from '$lib/model/study';
 import { type Database, type Queries, type Row } from '../database/database';
+import { patternsOf } from '../database/patterns';
 
 const day = z.date().transform((date) => date.toISOString());
 const fullRow = z.object({ id: z.string(), revision: z.int(), changed: day, document: z.unknown() });
@@ -19,19 +20,15 @@ const lineRow = studyLineSchema.extend({ changed: day });
 
 const ORDERS = { changed: 'changed desc, id desc', title: 'lower(title), id' } as const;
 
-/** A word as a pattern that matches it anywhere, with the pattern's own signs taken as letters. */
-const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
-
 /** Lists studies whose title block holds every word, without their documents; and whether there are more. */
 export async function listStudies(
 	database: Database,
 	query: ListQuery
 ): Promise<{ lines: StudyLine[]; more: boolean }> {
-	const patterns = query.words.toLowerCase().split(/\s+/).filter(Boolean).map(anywhere);
 	const rows = await database.query(
 		`select id, title, maker, course, revision, plates, changed from study
 		where deleted is null and words like all ($1::text[]) order by ${ORDERS[query.sort]} limit $2`,
-		[patterns, query.most + 1]
+		[patternsOf(query.words), query.most + 1]
 	);
 	const lines = rows.slice(0, query.most).map((row) => lineRow.parse(row));
 	return { lines, more: rows.length > query.most };

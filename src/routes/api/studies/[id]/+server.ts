@@ -2,7 +2,7 @@ import { json, type RequestHandler } from '@sveltejs/kit';
 import { saveStudySchema } from '$lib/model/requests';
 import { answering, missingStudy, readBody, Refusal } from '$lib/server/answer';
 import { database } from '$lib/server/app';
-import { studyId } from '$lib/server/study-id';
+import { studyId } from '$lib/server/ids';
 import { deleteStudy, readStudy, saveStudy } from '$lib/server/studies/repository';
 
 export const GET: RequestHandler = ({ params }) =>

@@ -1,7 +1,7 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { answering, missingStudy } from '$lib/server/answer';
 import { database } from '$lib/server/app';
-import { studyId } from '$lib/server/study-id';
+import { studyId } from '$lib/server/ids';
 import { duplicateStudy } from '$lib/server/studies/repository';
 
 export const POST: RequestHandler = ({ params }) =>

@@ -3,7 +3,7 @@ import { drawPlate } from '$lib/drawing/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { answering, missingStudy } from '$lib/server/answer';
 import { database } from '$lib/server/app';
-import { studyId } from '$lib/server/study-id';
+import { studyId } from '$lib/server/ids';
 import { readStudy } from '$lib/server/studies/repository';
 
 /** The first plate of a study, in colours only. Its address names the revision, so a browser may keep it. */

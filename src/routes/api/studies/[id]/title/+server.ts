@@ -2,7 +2,7 @@ import { type RequestHandler } from '@sveltejs/kit';
 import { renameStudySchema } from '$lib/model/requests';
 import { answering, missingStudy, readBody } from '$lib/server/answer';
 import { database } from '$lib/server/app';
-import { studyId } from '$lib/server/study-id';
+import { studyId } from '$lib/server/ids';
 import { renameStudy } from '$lib/server/studies/repository';
 
 export const PUT: RequestHandler = ({ params, request }) =>

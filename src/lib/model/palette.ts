@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import { colourTextSchema } from './colour-text';
+import { idSchema } from './ids';
+import { lineSchema } from './line';
+import { HELPING } from './requests';
+
+export const MOST_COLOURS = 60;
+export const MOST_TAGS = 12;
+export const LONGEST_TAG = 32;
+
+/** A tag as it is kept: small letters, no comma, so that a list of them can be typed. */
+const tagSchema = lineSchema
+	.toLowerCase()
+	.min(1)
+	.max(LONGEST_TAG)
+	.regex(/^[^,]*$/, 'a tag without a comma');
+
+export const paletteColourSchema = z.strictObject({ name: lineSchema.min(1), text: colourTextSchema });
+export type PaletteColour = z.infer<typeof paletteColourSchema>;
+
+/** What people decide about a palette: a named, ordered set of colours kept outside any study. */
+export const paletteContentSchema = z.strictObject({
+	name: lineSchema.min(1),
+	maker: lineSchema,
+	tags: z
+		.array(tagSchema)
+		.max(MOST_TAGS)
+		.refine((tags) => new Set(tags).size === tags.length, 'each tag once'),
+	colours: z.array(paletteColourSchema).max(MOST_COLOURS)
+});
+export type PaletteContent = z.infer<typeof paletteContentSchema>;
+
+/** A palette as it travels, with the revision that the next save must name. */
+export const paletteSchema = paletteContentSchema.extend({ id: idSchema, revision: z.int().min(1) });
+export type Palette = z.infer<typeof paletteSchema>;
+
+/** How palettes are listed: words that must all occur in name, maker, tags or names of colours; a tag; how many at most. */
+export const paletteQuerySchema = z.object({
+	words: z.string().trim().max(120).catch(''),
+	tag: z.string().trim().toLowerCase().max(LONGEST_TAG).catch(''),
+	most: z.coerce.number().int().min(1).max(2000).catch(HELPING)
+});
+export type PaletteQuery = z.infer<typeof paletteQuerySchema>;
+
+export const paletteListSchema = z.strictObject({
+	palettes: z.array(paletteSchema),
+	/** Every tag that a palette has, in the order of the alphabet. */
+	tags: z.array(z.string()),
+	more: z.boolean()
+});
+export type PaletteList = z.infer<typeof paletteListSchema>;
+
+export const createPaletteSchema = z.strictObject({ palette: paletteContentSchema });
+export const savePaletteSchema = z.strictObject({ revision: z.int().min(1), palette: paletteContentSchema });
+
+/** Where a palette moves in the list: before another one, or to the end. */
+export const placePaletteSchema = z.strictObject({ before: idSchema.nullable() });

@@ -1,0 +1,12 @@
+import { idSchema } from '$lib/model/ids';
+import { missingPalette, missingStudy, type Refusal } from './answer';
+
+/** The id in an address; anything that cannot be one names nothing. */
+function idIn(parameter: string, missing: () => Refusal): string {
+	const result = idSchema.safeParse(parameter);
+	if (!result.success) throw missing();
+	return result.data;
+}
+
+export const studyId = (parameter: string): string => idIn(parameter, missingStudy);
+export const paletteId = (parameter: string): string => idIn(parameter, missingPalette);
