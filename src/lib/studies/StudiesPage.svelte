@@ -7,8 +7,8 @@
 	import { LONGEST_STUDY_FILE, readStudyFile } from '$lib/model/study-file';
 	import { Problem } from '$lib/core/problem';
 	import { HELPING, type ListQuery, type StudyLine } from '$lib/model/requests';
-	import Mark from '$lib/ui/Mark.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
+	import PageHead from '$lib/ui/PageHead.svelte';
 	import { type StudyDocument } from '$lib/model/study';
 	import { loadTemplates, type Template } from '$lib/templates/templates';
 	import StudyCard from './StudyCard.svelte';
@@ -95,11 +95,7 @@
 <svelte:head><title>Studies · Ricercar</title></svelte:head>
 
 <div class="page">
-	<header>
-		<Mark />
-		<p class="says">Colour scales, made in one gesture, measured and explained.</p>
-		<a href="/help">Help and keys</a>
-	</header>
+	<PageHead here="studies" />
 	<main>
 		<div class="tools">
 			<h1>Studies</h1>
@@ -172,23 +168,6 @@
 		min-height: 100%;
 		background: var(--panel-low);
 	}
-	header {
-		display: flex;
-		align-items: center;
-		gap: 20px;
-		height: 52px;
-		padding: 0 32px;
-		background: var(--panel);
-		border-bottom: 1px solid var(--rule);
-	}
-	.says {
-		flex: 1;
-		font: italic 15px var(--font-serif);
-		color: var(--soft);
-	}
-	header a {
-		color: var(--ink);
-	}
 	main {
 		max-width: 1240px;
 		margin: 0 auto;
@@ -236,12 +215,8 @@
 		font-size: 22px;
 	}
 	@media (max-width: 800px) {
-		header,
 		main {
 			padding-inline: 16px;
-		}
-		.says {
-			display: none;
 		}
 	}
 </style>

@@ -3,18 +3,21 @@
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
+	import { colourWords } from '$lib/core/colour/hue-words';
 	import { show } from '$lib/core/colour/shown';
 	import { textOf } from '$lib/client/files';
 	import { seenHex } from '$lib/drawing/view';
 	import { colourOf } from '$lib/drawing/resolve';
 	import { newId } from '$lib/model/ids';
+	import { type PaletteColour } from '$lib/model/palette';
 	import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
+	import { takesColour } from '$lib/ui/colour-drag';
 	import { notices } from '$lib/ui/notices.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
-	import ReadInDialog from './ReadInDialog.svelte';
+	import ReadInDialog from '$lib/ui/ReadInDialog.svelte';
 	import { subjectOf } from '../mixer/subject';
-	import { addLinked, changeLinked, deleteLinked } from '../study/edits';
+	import { addAllLinked, addLinked, changeLinked, deleteLinked } from '../study/edits';
 	import { sayUses, usesOf } from '../study/uses';
 	import { type Workbench } from '../study/workbench.svelte';
 
@@ -46,6 +49,11 @@
 		reading = true;
 	}
 
+	function readIn(colours: readonly PaletteColour[]) {
+		const added = colours.map((colour): LinkedColour => ({ id: newId(), ...colour }));
+		workbench.edit(`Read in ${added.length} ${added.length === 1 ? 'colour' : 'colours'}`, addAllLinked(added));
+	}
+
 	const carriesFiles = (event: DragEvent): boolean => event.dataTransfer?.types.includes('Files') ?? false;
 
 	let leaving = $state.raw<LinkedColour | null>(null);
@@ -59,6 +67,13 @@
 		workbench.edit('Add a linked colour', addLinked(colour));
 		workbench.hold({ kind: 'linked', id: colour.id });
 		renaming = colour.id;
+	}
+
+	/** A colour dropped here from a palette becomes a linked colour. */
+	function addDropped(text: string) {
+		if (linked.length >= MOST_LINKED) return notices.say(`A study holds ${MOST_LINKED} linked colours at most.`);
+		const colour = { id: newId(), name: colourWords(show(colourOf(text)).linear), text };
+		workbench.edit('Add a linked colour', addLinked(colour));
 	}
 
 	function askToDelete(colour: LinkedColour) {
@@ -79,9 +94,16 @@
 	onpaste={paste}
 />
 
-<ReadInDialog bind:open={reading} bind:text={readText} {workbench} />
+<ReadInDialog
+	bind:open={reading}
+	bind:text={readText}
+	room={MOST_LINKED - linked.length}
+	where="study"
+	becomes="linked colour"
+	onadd={readIn}
+/>
 
-<section class="linked" aria-label="Linked colours">
+<section class="linked" aria-label="Linked colours" {@attach takesColour(addDropped)}>
 	<header>
 		<h2>Linked colours</h2>
 		<button

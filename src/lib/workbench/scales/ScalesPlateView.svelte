@@ -11,7 +11,10 @@
 	import { seenDrawing } from '$lib/drawing/view';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import { takesColour } from '$lib/ui/colour-drag';
+	import { putInHeld } from '../palettes/put-colour';
 	import { renamePlate } from '../study/edits';
+	import { pinStep } from '../study/scale-edits';
 	import { type Held, type Workbench } from '../study/workbench.svelte';
 	import PathHandles from './PathHandles.svelte';
 	import TitleField from '../study/TitleField.svelte';
@@ -76,6 +79,20 @@
 		return step ? `${step.hex}, value ${step.value.toFixed(0)}, ${colourWords(step.linear)}` : '';
 	});
 
+	/** A colour dropped on a parent takes its place; dropped on a step between parents, it is pinned there. */
+	function takeDropped(text: string, on: Element | null) {
+		const [row, index] = (on?.closest<HTMLElement>('[data-place]')?.dataset.place ?? '').split(' ').map(Number);
+		const step = scales[row!]?.steps[index!];
+		if (row === undefined || index === undefined || !step) return;
+		const scale = plate.scales[row]!;
+		const pins = step.parent === null && index > 0 && index <= scale.between;
+		if (pins) workbench.edit('Pin a step', pinStep(plate.id, scale.id, index, { text }, linked));
+		workbench.hold(heldOf(row, index, scales[row]!.steps[index]!));
+		if (!pins) putInHeld(workbench, text);
+	}
+
+	const takes = takesColour(takeDropped);
+
 	let surface = $state<HTMLElement>();
 
 	function focusStep(row: number, index: number) {
@@ -115,7 +132,7 @@
 	}
 </script>
 
-<div class="surface" bind:this={surface}>
+<div class="surface" bind:this={surface} {@attach takes}>
 	<p class="unseen" aria-live="polite">{heldWords}</p>
 	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
 	<div class="title" style:height={down(54)}>

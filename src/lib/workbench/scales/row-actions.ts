@@ -3,12 +3,11 @@ import { wayOf } from '$lib/drawing/draw-scales';
 import { scaleOf } from '$lib/drawing/resolve';
 import { newId } from '$lib/model/ids';
 import { MOST_LETTERS } from '$lib/model/line';
-import { MOST_LINKED } from '$lib/model/study';
 import { MOST_SCALES, type ScalesPlate } from '$lib/model/plate';
 import { notices } from '$lib/ui/notices.svelte';
-import { addLinked } from '../study/edits';
 import { addScale, copyOfScale, deleteScale, moveScale } from '../study/scale-edits';
 import { nextScale } from '../study/suggest';
+import { linkAll } from '../study/link-all';
 import { type Workbench } from '../study/workbench.svelte';
 
 const isFull = (plate: ScalesPlate): boolean => {
@@ -42,16 +41,9 @@ export function linkSteps(workbench: Workbench): void {
 	const free = steps.flatMap(({ hex, parent }, i) =>
 		parent !== null && 'linked' in scale.parents[parent]! ? [] : [{ hex, number: i + 1 }]
 	);
-	if (document.linked.length + free.length > MOST_LINKED) {
-		notices.say(`A study holds ${MOST_LINKED} linked colours at most; these would be ${free.length} more.`);
-		return;
-	}
 	const name = `${RECIPE_WORDS[scale.recipe].name} ${wayOf(scale, document.linked)}`.slice(0, MOST_LETTERS - 4);
 	const colours = free.map(({ hex, number }) => ({ id: newId(), name: `${number}, ${name}`, text: hex }));
-	workbench.edit('Make the steps linked colours', (before) =>
-		colours.reduce((study, colour) => addLinked(colour)(study), before)
-	);
-	notices.say(`${colours.length} linked colours added.`, { label: 'Undo', run: () => workbench.undo() });
+	linkAll(workbench, 'Make the steps linked colours', colours);
 }
 
 /** Moves the chosen row up (−1) or down (1). */

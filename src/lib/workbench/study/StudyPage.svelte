@@ -12,6 +12,7 @@
 	import Mixer from '../mixer/Mixer.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import { Saver } from './saver.svelte';
+	import SidePanel from './SidePanel.svelte';
 	import TopBar from './TopBar.svelte';
 	import { Workbench } from './workbench.svelte';
 
@@ -111,7 +112,11 @@
 		{/if}
 	</main>
 	<aside>
-		{#if kind && workbench.plate}<kind.readings {workbench} plate={workbench.plate} />{/if}
+		<SidePanel {workbench}>
+			{#snippet readings()}
+				{#if kind && workbench.plate}<kind.readings {workbench} plate={workbench.plate} />{/if}
+			{/snippet}
+		</SidePanel>
 	</aside>
 	<footer><Mixer {workbench} /></footer>
 </div>

@@ -2,6 +2,7 @@
 	import QuestionCircleOutline from 'flowbite-svelte-icons/QuestionCircleOutline.svelte';
 	import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
 	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
+	import { COLOUR_FILES, cssOf, downloadColours, type TakenColours } from '$lib/client/colour-files';
 	import BoardPicker from '$lib/ui/BoardPicker.svelte';
 	import { type Board } from '$lib/ui/boards';
 	import Mark from '$lib/ui/Mark.svelte';
@@ -12,16 +13,7 @@
 	import SaveStateLine from './SaveStateLine.svelte';
 	import PngDialog from './PngDialog.svelte';
 	import PrintDialog from './PrintDialog.svelte';
-	import {
-		COLOUR_FILES,
-		coloursOfScale,
-		coloursOfWheel,
-		cssOf,
-		downloadColours,
-		downloadStudy,
-		downloadSvg,
-		type TakenColours
-	} from './take-away';
+	import { coloursOfScale, coloursOfWheel, downloadStudy, downloadSvg } from './take-away';
 	import TitleBlockDialog from './TitleBlockDialog.svelte';
 	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';

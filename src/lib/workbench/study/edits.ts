@@ -32,9 +32,10 @@ export function copyOfPlate(plate: Plate): Plate {
 	return { ...plate, ...named, scales, checks };
 }
 
-export const addLinked =
-	(colour: LinkedColour): Edit =>
-	(document) => ({ ...document, linked: [...document.linked, colour] });
+export const addAllLinked =
+	(colours: readonly LinkedColour[]): Edit =>
+	(document) => ({ ...document, linked: [...document.linked, ...colours] });
+export const addLinked = (colour: LinkedColour): Edit => addAllLinked([colour]);
 export const changeLinked =
 	(id: string, change: Partial<Omit<LinkedColour, 'id'>>): Edit =>
 	(document) => ({ ...document, linked: replaced(document.linked, id, (colour) => ({ ...colour, ...change })) });

@@ -1,11 +1,7 @@
+import { type TakenColours } from '$lib/client/colour-files';
 import { download, downloadMade, handInName, plainName } from '$lib/client/files';
 import { colourWords } from '$lib/core/colour/hue-words';
-import { writeCgats } from '$lib/core/format/cgats';
 import { type NamedColour } from '$lib/core/format/colour-list';
-import { scaleColoursToCss } from '$lib/core/format/css-properties';
-import { writeCsv } from '$lib/core/format/csv';
-import { scaleColoursToTokens } from '$lib/core/format/design-tokens';
-import { writeJsonList } from '$lib/core/format/json-list';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { drawPlate } from '$lib/drawing/draw-plate';
 import { wayOf } from '$lib/drawing/draw-scales';
@@ -44,13 +40,6 @@ export function downloadStudy(document: StudyDocument): void {
 	download(`${handInName(document.titleBlock)}.study.json`, content);
 }
 
-/** Colours as files take them: what they are called together, their codes, and each with a name. */
-export interface TakenColours {
-	readonly name: string;
-	readonly hexes: readonly string[];
-	readonly named: readonly NamedColour[];
-}
-
 /** A scale's colours with the name that files give them: "tints-madder-to-white". */
 export function coloursOfScale(scale: ScaleDecision, linked: readonly LinkedColour[]): TakenColours {
 	const name = plainName(`${RECIPE_WORDS[scale.recipe].name} ${wayOf(scale, linked)}`);
@@ -68,34 +57,4 @@ export function coloursOfWheel(plate: WheelPlate, linked: readonly LinkedColour[
 		coloursOfSpoke(plate, spoke, steps).map(({ name, hex }): NamedColour => ({ name, text: hex }))
 	);
 	return { name: plainName(plate.title), hexes: named.map(({ text }) => text), named };
-}
-
-export const cssOf = ({ name, hexes }: TakenColours): string => scaleColoursToCss(name, hexes);
-
-/** The files that colours can be taken away in: what people read, the ending, and how it is written. */
-export const COLOUR_FILES: readonly {
-	readonly label: string;
-	readonly ending: string;
-	readonly type: string;
-	readonly write: (colours: TakenColours) => string;
-}[] = [
-	{
-		label: 'CSS properties',
-		ending: 'css',
-		type: 'text/css',
-		write: ({ name, hexes }) => scaleColoursToCss(name, hexes)
-	},
-	{
-		label: 'design tokens',
-		ending: 'tokens.json',
-		type: 'application/json',
-		write: ({ name, hexes }) => scaleColoursToTokens(name, hexes)
-	},
-	{ label: 'a table (CSV)', ending: 'csv', type: 'text/csv', write: ({ named }) => writeCsv(named) },
-	{ label: 'CGATS.17 text', ending: 'txt', type: 'text/plain', write: ({ named }) => writeCgats(named) },
-	{ label: 'plain JSON', ending: 'json', type: 'application/json', write: ({ named }) => writeJsonList(named) }
-];
-
-export function downloadColours(file: (typeof COLOUR_FILES)[number], colours: TakenColours): void {
-	download(`${colours.name}.${file.ending}`, new Blob([file.write(colours)], { type: file.type }));
 }

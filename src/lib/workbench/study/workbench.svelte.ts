@@ -5,7 +5,7 @@ import { type Plate, type ScalesPlate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
 import { type StudyDocument } from '$lib/model/study';
 import { type WheelPlate } from '$lib/model/wheel-plate';
-import { emptyHistory, noted, redone, undone, type History } from './history';
+import { emptyHistory, noted, redone, undone, type History } from '$lib/client/history';
 
 /** What the mixer holds: a parent of a scale, a linked colour, or a colour that follows from others. */
 export type Held =

@@ -5,12 +5,13 @@ import { chartOf, hueRing } from '$lib/drawing/wheel/chart-of';
 import { hueSourceOf } from '$lib/drawing/wheel/draw-wheel';
 import { newId } from '$lib/model/ids';
 import { MOST_LETTERS } from '$lib/model/line';
-import { MOST_PLATES, MOST_LINKED, type LinkedColour } from '$lib/model/study';
+import { MOST_PLATES, type LinkedColour } from '$lib/model/study';
 import { MOST_SCALES, type ScalesPlate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
 import { type WheelPlate } from '$lib/model/wheel-plate';
 import { notices } from '$lib/ui/notices.svelte';
-import { addLinked, addPlate } from '../study/edits';
+import { addPlate } from '../study/edits';
+import { linkAll } from '../study/link-all';
 import { type Workbench } from '../study/workbench.svelte';
 import { coloursOfSpoke } from './wheel-subject';
 
@@ -21,14 +22,7 @@ export function linkSpoke(workbench: Workbench, plate: WheelPlate, spoke: number
 		name,
 		text: hex
 	}));
-	if (workbench.document.linked.length + colours.length > MOST_LINKED) {
-		notices.say(`A study holds ${MOST_LINKED} linked colours at most; these would be ${colours.length} more.`);
-		return;
-	}
-	workbench.edit('Make a spoke linked colours', (before) =>
-		colours.reduce((study, colour) => addLinked(colour)(study), before)
-	);
-	notices.say(`${colours.length} linked colours added.`, { label: 'Undo', run: () => workbench.undo() });
+	linkAll(workbench, 'Make a spoke linked colours', colours);
 }
 
 /** One side of a spoke as a scale of its own, made just as the ring is, with the end that the wheel leaves off. */

@@ -6,8 +6,9 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { type ScalesPlate } from '$lib/model/plate';
 	import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '$lib/model/scale';
+	import { takesColour } from '$lib/ui/colour-drag';
 	import { putParent } from '../../study/put-parent';
-	import { placesOf, removeParent } from '../../study/scale-edits';
+	import { placesOf, removeParent, setParent } from '../../study/scale-edits';
 	import { type Workbench } from '../../study/workbench.svelte';
 
 	interface Props {
@@ -36,6 +37,11 @@
 		putParent(workbench, 'Add a parent', share);
 	}
 
+	function put(index: number, text: string) {
+		workbench.edit('Take a colour from a palette', setParent(plate.id, scale.id, index, { text }));
+		workbench.hold({ kind: 'parent', scale: scale.id, index });
+	}
+
 	const remove = () => workbench.edit('Remove a parent', removeParent(plate.id, scale.id, held));
 </script>
 
@@ -49,6 +55,7 @@
 		title={brief ? name : undefined}
 		aria-label={brief ? `Parent ${index + 1}: ${name}` : undefined}
 		onclick={() => workbench.hold({ kind: 'parent', scale: scale.id, index })}
+		{@attach takesColour((dropped) => put(index, dropped))}
 	>
 		<i style:background={seenHex(workbench.view, show(colourOf(text)).hex)}></i>
 		{#if !brief}<b>{name}</b>{/if}

@@ -4,7 +4,9 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { chartOf, hueRing } from '$lib/drawing/wheel/chart-of';
 	import { HUES_FROM, MOST_CHROMA, type HuesFrom, type WheelPlate } from '$lib/model/wheel-plate';
+	import { takesColour } from '$lib/ui/colour-drag';
 	import Choices from '$lib/ui/Choices.svelte';
+	import { setLead } from '../../study/wheel-edits';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { decide } from './decide';
 
@@ -27,6 +29,11 @@
 		chartOf({ ...plate, from }, workbench.document.linked).map(({ steps }) =>
 			seenHex(workbench.view, steps[hueRing(plate)]!.hex)
 		);
+
+	function put(text: string) {
+		workbench.edit('Take a colour from a palette', setLead(plate.id, { text }));
+		workbench.hold({ kind: 'lead' });
+	}
 
 	const FIELDS = [
 		{ key: 'value', name: 'value', most: 100, step: 1, decimals: 0 },
@@ -79,7 +86,7 @@
 		</label>
 	{/each}
 {:else}
-	<button class="act lead" onclick={() => workbench.hold({ kind: 'lead' })}>
+	<button class="act lead" onclick={() => workbench.hold({ kind: 'lead' })} {@attach takesColour(put)}>
 		<i style:background={seenHex(workbench.view, hex)}></i><b>{name}</b>
 	</button>
 {/if}

@@ -7,22 +7,24 @@
 	import { readColours } from '$lib/core/format/any-file';
 	import { type NamedColour } from '$lib/core/format/colour-list';
 	import { Problem } from '$lib/core/problem';
-	import { newId } from '$lib/model/ids';
 	import { MOST_LETTERS } from '$lib/model/line';
-	import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
-	import Sheet from '$lib/ui/Sheet.svelte';
-	import { addLinked } from '../study/edits';
-	import { type Workbench } from '../study/workbench.svelte';
+	import { type PaletteColour as ReadColour } from '$lib/model/palette';
+	import Sheet from './Sheet.svelte';
 
 	interface Props {
 		open: boolean;
-		workbench: Workbench;
 		/** What was dropped or pasted; can be changed here. */
 		text: string;
+		/** How many more colours there is room for, and where: "study". */
+		room: number;
+		where: string;
+		/** What one of them becomes: "linked colour". */
+		becomes: string;
+		onadd: (colours: readonly ReadColour[]) => void;
 	}
 
-	/** Colours out of any file or text, shown before anything changes; the chosen ones become linked colours. */
-	let { open = $bindable(), workbench, text = $bindable() }: Props = $props();
+	/** Colours out of any file or text, shown before anything changes; the chosen ones are added. */
+	let { open = $bindable(), text = $bindable(), room, where, becomes, onadd }: Props = $props();
 
 	const result = $derived.by((): { colours: readonly NamedColour[]; complaint: string } => {
 		if (text.trim() === '') return { colours: [], complaint: '' };
@@ -33,7 +35,6 @@
 			return { colours: [], complaint: `${error.message} Expected: ${error.expected}.` };
 		}
 	});
-	const room = $derived(MOST_LINKED - workbench.document.linked.length);
 	let left = $state<Record<number, boolean>>({});
 	const taken = $derived(result.colours.filter((_, i) => !left[i]));
 
@@ -44,17 +45,15 @@
 	});
 
 	/** A colour as it can be stored: CSS, opaque, and with a name. */
-	function linkedFrom({ name, text: given }: NamedColour): LinkedColour {
+	function storable({ name, text: given }: NamedColour): ReadColour {
 		const colour = readColour(given);
 		const stored = colour.alpha < 1 || colour.space === 'hsb' ? codesOf(colour).hex : given.trim();
 		const words = colourWords(show(colour).linear);
-		return { id: newId(), name: (name?.trim() || words).slice(0, MOST_LETTERS), text: stored };
+		return { name: (name?.trim() || words).slice(0, MOST_LETTERS), text: stored };
 	}
 
 	function add() {
-		const colours = taken.slice(0, room).map(linkedFrom);
-		const label = `Read in ${colours.length} ${colours.length === 1 ? 'colour' : 'colours'}`;
-		workbench.edit(label, (document) => colours.reduce((before, colour) => addLinked(colour)(before), document));
+		onadd(taken.map(storable));
 		open = false;
 		text = '';
 	}
@@ -111,10 +110,11 @@
 	</div>
 	{#snippet footer()}
 		<button class="act main" disabled={taken.length === 0 || taken.length > room} onclick={add}>
-			Add {taken.length} linked {taken.length === 1 ? 'colour' : 'colours'}
+			Add {taken.length}
+			{becomes}{taken.length === 1 ? '' : 's'}
 		</button>
 		<button class="act" onclick={() => (open = false)}>Cancel</button>
-		{#if taken.length > room}<p role="alert">The study has room for {room} more: leave some out.</p>{/if}
+		{#if taken.length > room}<p role="alert">The {where} has room for {room} more: leave some out.</p>{/if}
 	{/snippet}
 </Sheet>
 

@@ -1,0 +1,237 @@
+<script lang="ts">
+	import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
+	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
+	import Button from 'flowbite-svelte/Button.svelte';
+	import Select from 'flowbite-svelte/Select.svelte';
+	import { dndzone, type DndEvent } from 'svelte-dnd-action';
+	import { type Palette, type PaletteList } from '$lib/model/palette';
+	import { HELPING } from '$lib/model/requests';
+	import PageHead from '$lib/ui/PageHead.svelte';
+	import { Library } from './library.svelte';
+	import PaletteCard from './PaletteCard.svelte';
+	import PaletteEditor from './PaletteEditor.svelte';
+
+	let { list }: { list: PaletteList } = $props();
+
+	const library = new Library();
+	// The list that came with the page is only where the library begins.
+	// svelte-ignore state_referenced_locally
+	library.show(list);
+
+	let chosenId = $state<string | null>(null);
+	const chosen = $derived(library.palettes.find(({ id }) => id === chosenId) ?? library.palettes[0] ?? null);
+	/** The order while a palette is being dragged. */
+	let dragged = $state.raw<Palette[] | null>(null);
+	const shown = $derived(dragged ?? [...library.palettes]);
+	const searching = $derived(library.query.words !== '' || library.query.tag !== '');
+
+	const PAUSE = 250;
+	let timer: ReturnType<typeof setTimeout> | undefined;
+
+	function search(words: string) {
+		clearTimeout(timer);
+		timer = setTimeout(() => void library.load({ words, most: HELPING }), PAUSE);
+	}
+
+	async function make() {
+		const kept = await library.keep({ name: 'Untitled palette', maker: '', tags: [], colours: [] });
+		if (kept) chosenId = kept.id;
+	}
+
+	function drop({ detail }: CustomEvent<DndEvent<Palette>>) {
+		const index = detail.items.findIndex(({ id }) => id === detail.info.id);
+		dragged = null;
+		if (library.palettes[index]?.id !== detail.info.id) library.move(detail.info.id, index);
+	}
+
+	function undoByKey(event: KeyboardEvent) {
+		if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+		const key = event.key.toLowerCase();
+		const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea');
+		if (typing || (key !== 'z' && key !== 'y')) return;
+		event.preventDefault();
+		if (key === 'y' || event.shiftKey) library.redo();
+		else library.undo();
+	}
+</script>
+
+<svelte:window onkeydown={undoByKey} />
+<svelte:head><title>Palettes · Ricercar</title></svelte:head>
+
+<div class="page">
+	<PageHead here="palettes" />
+	<main>
+		<div class="tools">
+			<h1>Palettes</h1>
+			<button
+				class="act bare"
+				aria-label="Undo{library.canUndo ? `: ${library.canUndo}` : ''}"
+				title="Undo{library.canUndo ? `: ${library.canUndo}` : ''} (Ctrl Z)"
+				disabled={!library.canUndo}
+				onclick={() => library.undo()}><UndoOutline size="sm" aria-hidden="true" /></button
+			>
+			<button
+				class="act bare"
+				aria-label="Redo{library.canRedo ? `: ${library.canRedo}` : ''}"
+				title="Redo{library.canRedo ? `: ${library.canRedo}` : ''} (Ctrl Shift Z)"
+				disabled={!library.canRedo}
+				onclick={() => library.redo()}><RedoOutline size="sm" aria-hidden="true" /></button
+			>
+			<input
+				class="field find"
+				type="search"
+				value={library.query.words}
+				placeholder="Find by name, maker, tag or colour"
+				aria-label="Find palettes"
+				maxlength="120"
+				oninput={(event) => search(event.currentTarget.value)}
+			/>
+			<Select
+				class="choice tag"
+				classes={{ select: 'field' }}
+				aria-label="Tag"
+				placeholder=""
+				value={library.query.tag}
+				onchange={(event) => void library.load({ tag: event.currentTarget.value, most: HELPING })}
+			>
+				<option value="">All tags</option>
+				{#each library.tags as tag (tag)}<option value={tag}>{tag}</option>{/each}
+			</Select>
+			<Button class="act main" onclick={make}>New palette</Button>
+		</div>
+		{#if library.palettes.length > 0}
+			<div class="halves">
+				<div>
+					<ol
+						aria-label="Palettes"
+						use:dndzone={{
+							items: shown,
+							type: 'palettes',
+							flipDurationMs: 0,
+							dropTargetStyle: {},
+							zoneTabIndex: -1,
+							zoneItemTabIndex: -1
+						}}
+						onconsider={(event) => (dragged = event.detail.items)}
+						onfinalize={drop}
+					>
+						{#each shown as palette (palette.id)}
+							<li>
+								<PaletteCard
+									{library}
+									{palette}
+									chosen={chosen?.id === palette.id}
+									onchoose={() => (chosenId = palette.id)}
+								/>
+							</li>
+						{/each}
+					</ol>
+					{#if library.more}
+						<p class="more">
+							<button class="act" onclick={() => void library.load({ most: library.query.most + HELPING })}
+								>Show more</button
+							>
+						</p>
+					{/if}
+				</div>
+				{#if chosen}
+					{#key chosen.id}<PaletteEditor {library} palette={chosen} />{/key}
+				{/if}
+			</div>
+		{:else if searching}
+			<div class="empty">
+				<h2>No palette is like that</h2>
+				<p><button class="act" onclick={() => void library.load({ words: '', tag: '' })}>Show all palettes</button></p>
+			</div>
+		{:else}
+			<div class="empty">
+				<h2>There are no palettes yet</h2>
+				<p>
+					A palette is a row of colours kept for many studies. Make one here, or keep the steps of a scale as one while
+					you work on a study.
+				</p>
+				<p><Button class="act main" onclick={make}>Make the first palette</Button></p>
+			</div>
+		{/if}
+	</main>
+</div>
+
+<style>
+	.page {
+		min-height: 100%;
+		background: var(--panel-low);
+	}
+	main {
+		max-width: 1240px;
+		margin: 0 auto;
+		padding: 26px 32px 60px;
+	}
+	.tools {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 12px;
+		margin-bottom: 22px;
+	}
+	.tools .bare {
+		margin-right: -8px;
+	}
+	h1 {
+		flex: 1;
+		font-size: 32px;
+		line-height: 1;
+	}
+	.find {
+		width: 270px;
+	}
+	.tools :global(.tag) {
+		width: 150px;
+	}
+	.halves {
+		display: grid;
+		grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
+		align-items: start;
+		gap: 30px;
+	}
+	.halves > :global(section) {
+		position: sticky;
+		top: 20px;
+	}
+	ol {
+		display: grid;
+		gap: 4px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+		outline: none;
+	}
+	li {
+		outline: none;
+	}
+	.more {
+		margin-top: 20px;
+		text-align: center;
+	}
+	.empty {
+		display: grid;
+		gap: 12px;
+		max-width: 470px;
+		padding: 28px 32px;
+		background: #fff;
+		outline: 1px solid #00000030;
+	}
+	.empty h2 {
+		font-size: 22px;
+	}
+	@media (max-width: 800px) {
+		main {
+			padding-inline: 16px;
+		}
+		.halves {
+			grid-template-columns: 1fr;
+		}
+		.halves > :global(section) {
+			position: static;
+		}
+	}
+</style>

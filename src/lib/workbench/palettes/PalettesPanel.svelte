@@ -1,0 +1,163 @@
+<script lang="ts">
+	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
+	import { onMount } from 'svelte';
+	import { readColour } from '$lib/core/colour/read';
+	import { show } from '$lib/core/colour/shown';
+	import { seenHex } from '$lib/drawing/view';
+	import { HELPING } from '$lib/model/requests';
+	import { type Library } from '$lib/palettes/library.svelte';
+	import { dragColour } from '$lib/ui/colour-drag';
+	import Menu from '$lib/ui/Menu.svelte';
+	import { type Workbench } from '../study/workbench.svelte';
+	import { keepables, keepAsPalette, linkPalette, pathThrough } from './palette-actions';
+	import { putInHeld } from './put-colour';
+
+	let { workbench, library }: { workbench: Workbench; library: Library } = $props();
+
+	onMount(() => void library.load());
+
+	const kept = $derived(keepables(workbench));
+	const PAUSE = 250;
+	let timer: ReturnType<typeof setTimeout> | undefined;
+
+	function search(words: string) {
+		clearTimeout(timer);
+		timer = setTimeout(() => void library.load({ words, most: HELPING }), PAUSE);
+	}
+
+	const hexOf = (text: string): string => seenHex(workbench.view, show(readColour(text)).hex);
+</script>
+
+<section aria-label="Palettes">
+	<p class="says">
+		Click a colour to put it where the mixer stands, or drag it onto a parent.
+		<a href="/palettes">All palettes</a>
+	</p>
+	<input
+		class="field"
+		type="search"
+		value={library.query.words}
+		placeholder="Find palettes"
+		aria-label="Find palettes"
+		maxlength="120"
+		oninput={(event) => search(event.currentTarget.value)}
+	/>
+	<div class="keep" role="group" aria-label="Keep as a palette">
+		<span>Keep</span>
+		{#each kept as { what, content } (what)}
+			<button class="act" onclick={() => void keepAsPalette(library, content())}>{what.toLowerCase()}</button>
+		{/each}
+	</div>
+	<ul>
+		{#each library.palettes as palette (palette.id)}
+			<li>
+				<div class="name">
+					<h3>{palette.name}</h3>
+					<Menu
+						kind="act bare"
+						label="{palette.name}: what to do"
+						items={[
+							{
+								label: 'Add its colours as linked colours',
+								disabled: palette.colours.length === 0,
+								run: () => linkPalette(workbench, palette)
+							},
+							{
+								label: 'Add a path through its colours',
+								disabled: palette.colours.length < 2,
+								run: () => pathThrough(workbench, palette)
+							}
+						]}><DotsHorizontalOutline size="sm" aria-hidden="true" /></Menu
+					>
+				</div>
+				<div class="colours">
+					{#each palette.colours as { name, text }, i (i)}
+						<button
+							draggable="true"
+							style:background={hexOf(text)}
+							title="{name}, {text}"
+							aria-label="{name}, {text}"
+							ondragstart={(event) => dragColour(event, text)}
+							onclick={() => putInHeld(workbench, text)}
+						></button>
+					{/each}
+				</div>
+			</li>
+		{/each}
+	</ul>
+	{#if !library.loaded}
+		<p role="status">Looking for palettes …</p>
+	{:else if library.palettes.length === 0}
+		<p>{library.query.words ? 'No palette has these words.' : 'No palettes yet. Keep this scale as the first one.'}</p>
+	{/if}
+	{#if library.more}
+		<button class="act" onclick={() => void library.load({ most: library.query.most + HELPING })}>Show more</button>
+	{/if}
+</section>
+
+<style>
+	section {
+		display: flex;
+		flex-direction: column;
+		gap: 10px;
+		padding: 12px 18px 16px;
+	}
+	.says,
+	section > p,
+	.keep {
+		font-size: 12px;
+		color: var(--soft);
+	}
+	.says a {
+		color: var(--ink);
+		white-space: nowrap;
+	}
+	.keep {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px;
+	}
+	.keep .act {
+		min-height: 24px;
+		padding: 2px 8px;
+		font-size: 12px;
+	}
+	ul {
+		display: grid;
+		gap: 9px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	.name {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 6px;
+	}
+	.name :global(.act) {
+		min-height: 22px;
+		padding: 0 4px;
+	}
+	h3 {
+		overflow: hidden;
+		font-size: 14px;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	.colours {
+		display: flex;
+		flex-wrap: wrap;
+	}
+	.colours button {
+		flex: 1 0 28px;
+		height: 30px;
+		cursor: pointer;
+	}
+	.colours button:focus-visible {
+		z-index: 1;
+		outline: 2px dashed var(--ink);
+		outline-offset: 2px;
+	}
+</style>

@@ -1,0 +1,100 @@
+import { colourWords } from '$lib/core/colour/hue-words';
+import { RECIPE_WORDS } from '$lib/core/scale/words';
+import { wayOf } from '$lib/drawing/draw-scales';
+import { scaleOf } from '$lib/drawing/resolve';
+import { chartOf } from '$lib/drawing/wheel/chart-of';
+import { newId } from '$lib/model/ids';
+import { MOST_LETTERS } from '$lib/model/line';
+import { type Palette, type PaletteColour, type PaletteContent } from '$lib/model/palette';
+import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '$lib/model/scale';
+import { MOST_SCALES } from '$lib/model/plate';
+import { type Library } from '$lib/palettes/library.svelte';
+import { notices } from '$lib/ui/notices.svelte';
+import { linkAll } from '../study/link-all';
+import { addScale } from '../study/scale-edits';
+import { type Workbench } from '../study/workbench.svelte';
+import { chosenCell } from '../wheel/chosen-cell';
+import { coloursOfSpoke } from '../wheel/wheel-subject';
+
+/** Something of a study that can be kept as a palette. */
+export interface Keepable {
+	/** "This scale" */
+	readonly what: string;
+	readonly content: () => PaletteContent;
+}
+
+const palette = (workbench: Workbench, name: string, colours: readonly PaletteColour[]): PaletteContent => ({
+	name: name.slice(0, MOST_LETTERS),
+	maker: workbench.document.titleBlock.maker,
+	tags: [],
+	colours: [...colours]
+});
+
+/** The chosen scale, as a palette of its steps. */
+export function paletteOfScale(workbench: Workbench, scale: ScaleDecision): PaletteContent {
+	const { linked } = workbench.document;
+	const name = `${RECIPE_WORDS[scale.recipe].name}, ${wayOf(scale, linked)}`;
+	const { steps } = scaleOf(scale, linked);
+	return palette(
+		workbench,
+		name,
+		steps.map(({ hex, linear }, i) => ({ name: `${i + 1}, ${colourWords(linear)}`, text: hex }))
+	);
+}
+
+/** All that could be kept as a palette from where one is. */
+export function keepables(workbench: Workbench): Keepable[] {
+	const { scale, wheelPlate, document } = workbench;
+	const found: Keepable[] = [];
+	if (scale) found.push({ what: 'This scale', content: () => paletteOfScale(workbench, scale) });
+	if (wheelPlate) {
+		const spoke = chosenCell(workbench, wheelPlate)?.spoke ?? 0;
+		const { steps } = chartOf(wheelPlate, document.linked)[spoke]!;
+		const colours = () => coloursOfSpoke(wheelPlate, spoke, steps).map(({ name, hex }) => ({ name, text: hex }));
+		const name = `Hue ${spoke + 1}, ${wheelPlate.title}`;
+		found.push({ what: 'This spoke', content: () => palette(workbench, name, colours()) });
+	}
+	const { linked, titleBlock } = document;
+	if (linked.length > 0)
+		found.push({
+			what: 'Linked colours',
+			content: () =>
+				palette(
+					workbench,
+					titleBlock.title,
+					linked.map(({ name, text }) => ({ name, text }))
+				)
+		});
+	return found;
+}
+
+/** Keeps a palette in the library and says so. */
+export async function keepAsPalette(library: Library, content: PaletteContent): Promise<void> {
+	const kept = await library.keep(content);
+	if (kept) notices.say(`Kept as the palette “${kept.name}”.`, { label: 'Undo', run: () => library.remove(kept) });
+}
+
+export function linkPalette(workbench: Workbench, { colours }: Palette): void {
+	const linked = colours.map((colour) => ({ id: newId(), ...colour }));
+	linkAll(workbench, 'Add a palette as linked colours', linked);
+}
+
+/** A path through all colours of a palette, as a further row; null says why there can be none. */
+export function pathThrough(workbench: Workbench, { colours }: Palette): void {
+	const { scalesPlate: plate, scale } = workbench;
+	if (!plate || plate.scales.length >= MOST_SCALES) return notices.say('Choose a plate of scales with room for a row.');
+	if (colours.length < LEAST_PARENTS) return notices.say('A path takes two colours or more.');
+	const parents = colours.slice(0, MOST_PARENTS).map(({ text }) => ({ text }));
+	const added: ScaleDecision = {
+		id: newId(),
+		recipe: 'path',
+		parents,
+		between: (parents.length - 1) * 2 - 1,
+		method: scale?.method ?? 'oklab',
+		spacing: 'shares',
+		look: scale?.look
+	};
+	workbench.edit('Add a path through a palette', addScale(plate.id, added, scale?.id ?? null));
+	workbench.chooseScale(added.id);
+	if (colours.length > MOST_PARENTS) notices.say(`A path takes ${MOST_PARENTS} parents: the first ones were taken.`);
+}
