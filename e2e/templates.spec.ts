@@ -52,6 +52,9 @@ for (const { name, words, pages } of TEMPLATES)
 		expect(about).toMatch(new RegExp(`Pages:\\s+${pages}\\n`));
 		const text = poppler('pdftotext', content, path, '-layout');
 		for (const word of [...words, name, 'Łucja Ørsted Fell', `1 of ${pages}`]) expect(text).toContain(word);
+		// Archive form (ISO 19005-2), which asks for the profile that says what the codes mean.
+		expect(poppler('pdfinfo', content, path, '-meta')).toMatch(/pdfaid:part>2<[^]*pdfaid:conformance>B</);
+		for (const said of ['/OutputIntents', 'sRGB IEC61966-2.1']) expect(content.toString('latin1')).toContain(said);
 		// Every face is embedded, as a subset.
 		const fonts = poppler('pdffonts', content, path).trim().split('\n').slice(2);
 		expect(fonts.length).toBeGreaterThan(1);
@@ -106,7 +109,16 @@ test('checks say what holds and why not, point to the step, and can be added, de
 	await checks.getByRole('button', { name: 'Add a check' }).click();
 	await page.getByRole('menuitem', { name: 'Even steps, every row' }).click();
 	await expect(checks.getByText(/of 12 hold/)).toBeVisible();
-	await checks.getByRole('button', { name: 'Delete the check: Evenness 0.8 or more' }).click();
+	await checks.getByText('Limits of “Evenness 0.8 or more”').click();
+	await checks.getByLabel('Evenness, at least').fill('0.05');
+	await page.keyboard.press('Tab');
+	await expect(checks.getByText(/of 12 hold/)).toBeVisible();
+	await expect(checks.getByText('Evenness 0.05 or more', { exact: true })).toBeVisible();
+	await checks.getByLabel('Evenness, at least').fill('7');
+	await page.keyboard.press('Tab');
+	await expect(checks.getByLabel('Evenness, at least')).toHaveValue('1');
+	await page.keyboard.press('Control+z');
+	await checks.getByRole('button', { name: 'Delete the check: Evenness 0.05 or more' }).click();
 	await expect(checks.getByText(/of 11 hold/)).toBeVisible();
 	await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
 	await expect(checks.getByText(/of 12 hold/)).toBeVisible();

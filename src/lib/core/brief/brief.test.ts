@@ -7,6 +7,8 @@ import { makeScale } from '../scale/scale';
 import { type ScaleSpec } from '../scale/spec';
 import { judgeGrounds } from './judge-grounds';
 import { judgeScale } from './judge-scale';
+import { limitsOf } from './rule-limits';
+import { COMMON_RULES } from './rule-words';
 import { type ScaleRule } from './rules';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
@@ -96,4 +98,21 @@ it('figures and grounds', () => {
 		true
 	);
 	expect(judgeGrounds(made, { rule: 'overlap-transparent' }).holds).toBe(false);
+});
+
+it('a limit set by hand decides the verdict: the same tints pass five between and fail six', () => {
+	const rule = { rule: 'count', least: 5, most: 9 } as const;
+	const [least, most] = limitsOf(rule);
+	const holds = (asked: ScaleRule): boolean => judge(asked, ['#2f5f86'], { recipe: 'tints' }).holds;
+	expect([rule, least!.set(6), most!.set(5)].map(holds)).toEqual([true, false, true]);
+	expect([least!.most, most!.least]).toEqual([9, 5]);
+});
+
+it('every rule that has numbers lets each be set, and only that one changes', () => {
+	for (const { rule } of COMMON_RULES)
+		limitsOf(rule).forEach((limit, i) => {
+			const other = limit.value === limit.most ? limit.least : limit.most;
+			const after = limitsOf(limit.set(other)).map(({ value }) => value);
+			expect(after).toEqual(limitsOf(rule).map(({ value }, at) => (at === i ? other : value)));
+		});
 });

@@ -41,6 +41,7 @@ export const COMMON_RULES: readonly { readonly name: string; readonly rule: Scal
 	{ name: 'Parents opposite on the wheel', rule: { rule: 'separation', wheel: 'painter', least: 150, most: 180 } },
 	{ name: 'High key', rule: { rule: 'key', is: 'high' } },
 	{ name: 'Low key', rule: { rule: 'key', is: 'low' } },
+	{ name: 'Number of steps between', rule: { rule: 'count', least: 5, most: 9 } },
 	{ name: 'No parent left pure', rule: { rule: 'not-pure' } },
 	{ name: 'Value runs one way', rule: { rule: 'value-one-way' } },
 	{ name: 'One value throughout', rule: { rule: 'value-equal', within: 2 } },

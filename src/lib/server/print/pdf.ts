@@ -21,7 +21,9 @@ export async function drawingsToPdf(
 ): Promise<Buffer> {
 	const [width, height] = pageSize(form);
 	const info = { Title: titleBlock.title, Author: titleBlock.maker, Creator: 'Ricercar' };
-	const pdf = new PDFDocument({ autoFirstPage: false, size: [width, height], margin: 0, info, lang: 'en-GB' });
+	const page = { autoFirstPage: false, size: [width, height] as [number, number], margin: 0 };
+	// As PDF/A (ISO 19005-2) has it: with the sRGB profile inside, so that the codes mean the same on every press and screen.
+	const pdf = new PDFDocument({ ...page, info, lang: 'en-GB', subset: 'PDF/A-2b', pdfVersion: '1.7' });
 	for (const { name, path } of await faceFiles()) pdf.registerFont(name, path);
 	const done = collected(pdf);
 	drawings.forEach((drawing, i) => {

@@ -110,6 +110,8 @@
 	}
 	.says a {
 		color: var(--ink);
+		text-decoration: underline;
+		text-underline-offset: 3px;
 		white-space: nowrap;
 	}
 	.keep {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
+	import { limitsOf, type Limit } from '$lib/core/brief/rule-limits';
 	import { COMMON_RULES, ruleWords } from '$lib/core/brief/rule-words';
 	import { judgePlate, type Judged } from '$lib/drawing/judge';
 	import { scaleOf } from '$lib/drawing/resolve';
@@ -8,7 +9,7 @@
 	import { type ScalesPlate } from '$lib/model/plate';
 	import Menu from '$lib/ui/Menu.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
-	import { addCheck, deleteCheck } from '../study/scale-edits';
+	import { addCheck, deleteCheck, setRule } from '../study/scale-edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import Verdict from '../readings/Verdict.svelte';
 
@@ -34,6 +35,15 @@
 	function remove({ check }: Judged) {
 		workbench.edit('Delete a check', deleteCheck(plate.id, check.id));
 		notices.say('Check deleted.', { label: 'Undo', run: () => workbench.undo() });
+	}
+
+	/** A typed limit, brought into its range; what is no number leaves it as it was. */
+	function setLimit({ check }: Judged, limit: Limit, field: HTMLInputElement) {
+		const typed = field.value.trim() === '' ? NaN : Number(field.value);
+		const value = Number.isNaN(typed) ? limit.value : Math.min(limit.most, Math.max(limit.least, typed));
+		const whole = limit.step === 1 ? Math.round(value) : value;
+		field.value = String(whole);
+		if (whole !== limit.value) workbench.edit('Set a limit of a check', setRule(plate.id, check.id, limit.set(whole)));
 	}
 
 	const items = $derived(
@@ -71,6 +81,25 @@
 						{#if result.step !== null}
 							<button class="act small" onclick={() => goTo(result)}>Go to step {result.step}</button>
 						{/if}
+					{/if}
+					{#if limitsOf(result.check.rule).length > 0}
+						<details>
+							<summary>Limits<span class="unseen">{' '}of “{ruleWords(result.check.rule)}”</span></summary>
+							{#each limitsOf(result.check.rule) as limit (limit.name)}
+								<label>
+									{limit.name}
+									<input
+										class="field"
+										type="number"
+										min={limit.least}
+										max={limit.most}
+										step={limit.step}
+										value={limit.value}
+										onchange={(event) => setLimit(result, limit, event.currentTarget)}
+									/>
+								</label>
+							{/each}
+						</details>
 					{/if}
 				</div>
 				<button
@@ -136,5 +165,23 @@
 	}
 	li .small {
 		margin-top: 3px;
+	}
+	summary {
+		width: max-content;
+		font-size: 12px;
+		color: var(--soft);
+		cursor: pointer;
+	}
+	label {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 8px;
+		margin-top: 3px;
+	}
+	label .field {
+		width: 72px;
+		min-height: 24px;
+		padding-block: 1px;
 	}
 </style>

@@ -36,6 +36,11 @@ export const addCheck = (plateId: string, check: Check): Edit =>
 	withPlate(plateId, (plate) => ({ ...plate, checks: [...(plate.checks ?? []), check] }));
 export const deleteCheck = (plateId: string, id: string): Edit =>
 	withPlate(plateId, (plate) => ({ ...plate, checks: plate.checks?.filter((check) => check.id !== id) }));
+export const setRule = (plateId: string, id: string, rule: Check['rule']): Edit =>
+	withPlate(plateId, (plate) => ({
+		...plate,
+		checks: plate.checks?.map((check) => (check.id === id ? { ...check, rule } : check))
+	}));
 export const moveScale = (plateId: string, id: string, index: number): Edit =>
 	withScales(plateId, (scales) => moved(scales, id, index));
 export const decideScale = (plateId: string, id: string, decisions: Decisions): Edit =>
