@@ -9,7 +9,7 @@ import { type Drawing, type Shape } from './drawing';
 import { drawSteps } from './draw-steps';
 import { header, wrapped } from './head';
 import { linkedOf, scaleOf, specOf, textOf, usedParents } from './resolve';
-import { layOutScales, PLATE_WIDTH, ROOMY, type RowPlace } from './scales-layout';
+import { layOutScales, PLATE_WIDTH, ROOMY, type RowPlace, type ScalesLayout } from './scales-layout';
 import { GROUND, INK, shortened, words } from './words';
 
 const MARGIN = 28;
@@ -39,13 +39,22 @@ function inCommon(texts: readonly string[]): string | null {
 	return first !== undefined && others.every((text) => text === first) ? first : null;
 }
 
+const laidOut = new WeakMap<readonly ScaleDecision[], Map<boolean, ScalesLayout>>();
+
+/** Where the rows stand: that follows from what was decided and not from any colour, so a turning dial finds it again. */
+function layoutOf(decisions: readonly ScaleDecision[], scales: readonly Scale[], withWords: boolean): ScalesLayout {
+	const known = laidOut.get(decisions) ?? new Map<boolean, ScalesLayout>();
+	laidOut.set(decisions, known);
+	const rows = () => decisions.map(({ look }, i) => ({ inAll: scales[i]!.inAll, look }));
+	const layout = known.get(withWords) ?? layOutScales(rows(), withWords);
+	known.set(withWords, layout);
+	return layout;
+}
+
 /** A plate of scales as a drawing. With `words` false only the colours are drawn, as a thumbnail shows them. */
 export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], withWords: boolean): Drawing {
 	const scales = plate.scales.map((decision) => scaleOf(decision, linked));
-	const layout = layOutScales(
-		plate.scales.map(({ look }, i) => ({ inAll: scales[i]!.inAll, look })),
-		withWords
-	);
+	const layout = layoutOf(plate.scales, scales, withWords);
 	const mixing = inCommon(plate.scales.map(mixedHow));
 	// Rows too low for three lines leave their count to the head of the plate, where it is the same for all.
 	const roomy = layout.rows.every(({ height }) => height >= ROOMY);

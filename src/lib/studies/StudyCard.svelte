@@ -20,7 +20,14 @@
 <article>
 	<a class="picture" href="/studies/{study.id}" tabindex="-1" aria-hidden="true">
 		{#if study.plates > 0}
-			<img src="/api/studies/{study.id}/picture.svg?revision={study.revision}" alt="" width="792" height="560" />
+			<img
+				src="/api/studies/{study.id}/picture.svg?revision={study.revision}"
+				alt=""
+				width="792"
+				height="560"
+				loading="lazy"
+				decoding="async"
+			/>
 		{:else}
 			<span>no plates yet</span>
 		{/if}
@@ -51,6 +58,11 @@
 </article>
 
 <style>
+	/* Cards out of sight wait with being laid out, so that a long list opens at once. */
+	article {
+		content-visibility: auto;
+		contain-intrinsic-size: auto 330px;
+	}
 	.picture {
 		display: grid;
 		place-items: center;

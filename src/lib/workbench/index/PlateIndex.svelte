@@ -2,16 +2,14 @@
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { tick } from 'svelte';
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
-	import { drawPlate } from '$lib/drawing/draw-plate';
 	import { judgePlate } from '$lib/drawing/judge';
-	import { seenDrawing } from '$lib/drawing/view';
 	import { type Plate } from '$lib/model/plate';
 	import Menu from '$lib/ui/Menu.svelte';
-	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import { movePlate, renamePlate } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { addNextPlate, addNextWheel, duplicatePlate, removePlate, shiftPlate } from './plate-actions';
+	import Thumbnail from './Thumbnail.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
 
@@ -81,7 +79,7 @@
 					ondblclick={() => (renaming = plate.id)}
 					onkeydown={(event) => actByKey(event, plate.id)}
 				>
-					<PlateDrawing drawing={seenDrawing(workbench.view, drawPlate(plate, workbench.document.linked, 'colours'))} />
+					<Thumbnail {workbench} {plate} />
 				</button>
 				<div class="name">
 					{#if renaming === plate.id}

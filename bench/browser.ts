@@ -1,0 +1,120 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, type CDPSession, type Page } from '@playwright/test';
+import { type StudyDocument } from '../src/lib/model/study';
+
+const PORT = 4188;
+export const ADDRESS = `http://127.0.0.1:${PORT}`;
+
+async function answered(): Promise<void> {
+	for (let tries = 0; tries < 150; tries++) {
+		const ok = await fetch(ADDRESS).then(
+			(response) => response.ok,
+			() => false
+		);
+		if (ok) return;
+		await new Promise((done) => setTimeout(done, 200));
+	}
+	throw new Error('The server did not start.');
+}
+
+/** Serves the built application with demo data, opens Chromium, and closes both when the work is done. */
+export async function inBrowser(work: (page: Page) => Promise<void>): Promise<void> {
+	const server = spawn(process.execPath, ['build/index.js'], {
+		env: {
+			...process.env,
+			HOST: '127.0.0.1',
+			PORT: String(PORT),
+			BODY_SIZE_LIMIT: '2M',
+			RICERCAR_DEMO: 'fresh',
+			RICERCAR_DATA: mkdtempSync(join(tmpdir(), 'ricercar-bench-'))
+		},
+		stdio: 'ignore'
+	});
+	try {
+		await answered();
+		const browser = await chromium.launch({
+			executablePath: '/usr/bin/chromium',
+			args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking']
+		});
+		await work(await browser.newPage({ viewport: { width: 1280, height: 800 } }));
+		await browser.close();
+	} finally {
+		server.kill();
+	}
+}
+
+/** Keeps a study on the server and gives its id. */
+export async function keep(document: StudyDocument): Promise<string> {
+	const response = await fetch(`${ADDRESS}/api/studies`, {
+		method: 'POST',
+		headers: { 'content-type': 'application/json' },
+		body: JSON.stringify({ document })
+	});
+	return ((await response.json()) as { id: string }).id;
+}
+
+/** Counts long tasks (over 50 ms) of the page from its beginning on; to be called before a page is opened. */
+export const countLongTasks = (page: Page): Promise<unknown> =>
+	page.addInitScript(() => {
+		const counted = window as unknown as { longTasks: number[] };
+		counted.longTasks = [];
+		new PerformanceObserver((list) =>
+			counted.longTasks.push(...list.getEntries().map(({ duration }) => duration))
+		).observe({ entryTypes: ['longtask'] });
+	});
+
+/** The lengths in ms of the long tasks counted since the last call. */
+export const longTasks = (page: Page): Promise<number[]> =>
+	page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks.splice(0));
+
+/** Opens the tools that measure a page. Processor time of the thread, not of the clock: a shared machine's clock counts what others took. */
+export async function measuring(page: Page): Promise<CDPSession> {
+	const session = await page.context().newCDPSession(page);
+	await session.send('Performance.enable', { timeDomain: 'threadTicks' });
+	return session;
+}
+
+/** Milliseconds of script, and of all work of the page's main thread, since the page began. */
+export async function spent(session: CDPSession): Promise<{ script: number; task: number }> {
+	const { metrics } = await session.send('Performance.getMetrics');
+	const of = (name: string): number => 1000 * (metrics.find((metric) => metric.name === name)?.value ?? 0);
+	return { script: of('ScriptDuration'), task: of('TaskDuration') };
+}
+
+const at = (numbers: readonly number[], share: number): string =>
+	([...numbers].sort((a, b) => a - b)[Math.floor(share * (numbers.length - 1))] ?? 0).toFixed(2);
+
+const frame = (page: Page): Promise<unknown> =>
+	page.evaluate(() => new Promise((done) => requestAnimationFrame(() => setTimeout(done))));
+
+const TURNS = 240;
+
+/** Drags along a mixer track, so many moves, and prints what a turn costs. */
+export async function timeDial(page: Page, what: string, goal: number): Promise<void> {
+	const session = await measuring(page);
+	await longTasks(page);
+	const box = (await page.getByRole('slider', { name: 'Hue' }).boundingBox())!;
+	const y = box.y + box.height / 2;
+	await page.mouse.move(box.x + 20, y);
+	await page.mouse.down();
+	const scripts: number[] = [];
+	const tasks: number[] = [];
+	for (let turn = 0; turn < TURNS; turn++) {
+		const before = await spent(session);
+		await page.mouse.move(box.x + 20 + ((turn * 7) % (box.width - 40)), y);
+		await frame(page);
+		const after = await spent(session);
+		scripts.push(after.script - before.script);
+		tasks.push(after.task - before.task);
+	}
+	await page.mouse.up();
+	const long = await longTasks(page);
+	console.log(`\n| one turn of a dial, ${what} (${TURNS} turns) | median | 90 % | largest | goal |`);
+	console.log('| --- | ---: | ---: | ---: | ---: |');
+	console.log(`| script, ms | ${at(scripts, 0.5)} | ${at(scripts, 0.9)} | ${at(scripts, 1)} | ${goal} |`);
+	console.log(`| all work of the main thread, ms | ${at(tasks, 0.5)} | ${at(tasks, 0.9)} | ${at(tasks, 1)} | |`);
+	console.log(`| long tasks (over 50 ms) during the drag | ${long.length} | | | 0 |`);
+}
