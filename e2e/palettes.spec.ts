@@ -145,6 +145,25 @@ test('a palette is taken away in every format and read into another with a previ
 	}
 });
 
+test('a text pasted and a file dropped on the page of palettes are shown before anything changes', async ({ page }) => {
+	await makePalette(page, 'Two from outside');
+	const dialog = page.getByRole('dialog', { name: 'Read in colours' });
+	await page.evaluate(() => navigator.clipboard.writeText('warp: teal; weft: rgb(200 40 20)'));
+	await page.getByRole('heading', { name: 'Palettes' }).click();
+	await page.keyboard.press('Control+v');
+	await expect(dialog.getByRole('checkbox')).toHaveCount(2);
+	await dialog.getByRole('button', { name: 'Cancel' }).click();
+	expect(await codes(page)).toEqual([]);
+	await page.evaluate(() => {
+		const dataTransfer = new DataTransfer();
+		dataTransfer.items.add(new File(['name,colour\nWarp,#008080\nWeft,#c82814'], 'yarns.csv', { type: 'text/csv' }));
+		window.dispatchEvent(new DragEvent('drop', { dataTransfer, cancelable: true }));
+	});
+	await dialog.getByRole('button', { name: 'Add 2 colours' }).click();
+	expect(await codes(page)).toEqual(['#008080', '#c82814']);
+	await kept(page, 'Two from outside', 2);
+});
+
 test('beside a plate: a click puts a colour in the parent held, a drag on a parent or a step, a path goes through all', async ({
 	page
 }) => {

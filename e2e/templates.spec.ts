@@ -109,7 +109,7 @@ test('checks say what holds and why not, point to the step, and can be added, de
 	await checks.getByRole('button', { name: 'Add a check' }).click();
 	await page.getByRole('menuitem', { name: 'Even steps, every row' }).click();
 	await expect(checks.getByText(/of 12 hold/)).toBeVisible();
-	await checks.getByText('Limits of “Evenness 0.8 or more”').click();
+	await checks.getByLabel('Limits of “Evenness 0.8 or more”').click();
 	await checks.getByLabel('Evenness, at least').fill('0.05');
 	await page.keyboard.press('Tab');
 	await expect(checks.getByText(/of 12 hold/)).toBeVisible();

@@ -1,6 +1,6 @@
 // npm run pictures: takes the pictures of docs/screenshots from the demo data, in the built application.
-import { spawn } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { execFileSync, spawn } from 'node:child_process';
+import { copyFileSync, mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { build, installDebianTools, installPackages, ROOT } from './ready.js';
@@ -23,7 +23,7 @@ const server = spawn(process.execPath, ['build/index.js'], { cwd: ROOT, env, std
 
 const step = (page, row, number) => page.locator(`[data-place="${row - 1} ${number - 1}"]`).click();
 
-/** The views: a file, the study to open (none for the list), and what to do there. */
+/** The views: a file; the study or the page to open (none for the list); what to do there, and the picture where that makes one. */
 const VIEWS = [
 	['studies', null, async () => {}],
 	['study', 'Blanket border, first warp', (page) => step(page, 5, 7)],
@@ -49,6 +49,30 @@ const VIEWS = [
 		'A banner of one value',
 		async (page) => {
 			await page.getByRole('button', { name: /^Recipe: / }).click();
+		}
+	],
+	['wheel', 'Wheels for a dye garden', async () => {}],
+	['palettes', '/palettes', async () => {}],
+	[
+		'value-only',
+		'Blanket border, first warp',
+		async (page) => {
+			await page.getByRole('combobox', { name: 'View' }).selectOption('value');
+			await page.getByRole('tab', { name: 'Palettes' }).click();
+		}
+	],
+	[
+		'printed',
+		'Band for the north door',
+		async (page) => {
+			await page.getByRole('button', { name: 'Take it away' }).click();
+			await page.getByRole('menuitem', { name: 'Print, as PDF …' }).click();
+			const waiting = page.waitForEvent('download');
+			await page.getByRole('button', { name: 'Save the PDF' }).click();
+			const pdf = await (await waiting).path();
+			const picture = join(mkdtempSync(join(tmpdir(), 'ricercar-page-')), 'page');
+			execFileSync('pdftoppm', ['-r', '108', '-f', '5', '-l', '5', '-singlefile', '-png', pdf, picture]);
+			return `${picture}.png`;
 		}
 	],
 	[
@@ -83,13 +107,16 @@ try {
 	for (const [file, study, act] of VIEWS) {
 		const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
 		await page.goto(ADDRESS, { waitUntil: 'networkidle' });
-		if (study) {
+		if (study?.startsWith('/')) await page.goto(ADDRESS + study, { waitUntil: 'networkidle' });
+		else if (study) {
 			await page.getByRole('link', { name: study, exact: true }).click();
 			await page.locator('.readings .chart svg').waitFor();
 		}
-		await act(page);
+		const path = join(ROOT, 'docs', 'screenshots', `${file}.png`);
+		const made = await act(page);
 		await page.waitForTimeout(600);
-		await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${file}.png`) });
+		if (made) copyFileSync(made, path);
+		else await page.screenshot({ path });
 		await page.close();
 	}
 	await browser.close();

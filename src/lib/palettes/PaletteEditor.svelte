@@ -15,7 +15,6 @@
 	let { library, palette }: { library: Library; palette: Palette } = $props();
 
 	let reading = $state(false);
-	let readText = $state('');
 	let complaint = $state<{ at: number | 'new'; words: string } | null>(null);
 	let typed = $state('');
 
@@ -155,7 +154,6 @@
 
 <ReadInDialog
 	bind:open={reading}
-	bind:text={readText}
 	room={MOST_COLOURS - palette.colours.length}
 	where="palette"
 	becomes="colour"

@@ -13,8 +13,6 @@
 
 	interface Props {
 		open: boolean;
-		/** What was dropped or pasted; can be changed here. */
-		text: string;
 		/** How many more colours there is room for, and where: "study". */
 		room: number;
 		where: string;
@@ -23,8 +21,14 @@
 		onadd: (colours: readonly ReadColour[]) => void;
 	}
 
-	/** Colours out of any file or text, shown before anything changes; the chosen ones are added. */
-	let { open = $bindable(), text = $bindable(), room, where, becomes, onadd }: Props = $props();
+	/**
+	 * Colours out of any file or text, shown before anything changes; the chosen ones are added. A file dropped anywhere on
+	 * the page, and a text pasted where no field is written in, open it.
+	 */
+	let { open = $bindable(), room, where, becomes, onadd }: Props = $props();
+
+	/** What was dropped or pasted; can be changed here. */
+	let text = $state('');
 
 	const result = $derived.by((): { colours: readonly NamedColour[]; complaint: string } => {
 		if (text.trim() === '') return { colours: [], complaint: '' };
@@ -58,12 +62,36 @@
 		text = '';
 	}
 
+	const carriesFile = ({ dataTransfer }: DragEvent): boolean => dataTransfer?.types.includes('Files') ?? false;
+
+	async function drop(event: DragEvent) {
+		const file = event.dataTransfer?.files[0];
+		if (!file) return;
+		event.preventDefault();
+		text = await textOf(file);
+		open = true;
+	}
+
+	function paste(event: ClipboardEvent) {
+		const pasted = event.clipboardData?.getData('text/plain') ?? '';
+		const writing = event.target instanceof HTMLElement && event.target.matches('input, textarea');
+		if (writing || pasted.trim() === '' || open) return;
+		text = pasted;
+		open = true;
+	}
+
 	async function choose(field: HTMLInputElement) {
 		const file = field.files?.[0];
 		field.value = '';
 		if (file) text = await textOf(file);
 	}
 </script>
+
+<svelte:window
+	ondragover={(event) => carriesFile(event) && event.preventDefault()}
+	ondrop={(event) => void drop(event)}
+	onpaste={paste}
+/>
 
 <Sheet title="Read in colours" bind:open wide>
 	<div class="read">

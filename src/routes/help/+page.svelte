@@ -43,6 +43,24 @@
 			]
 		},
 		{
+			where: 'On a wheel',
+			keys: [
+				['← →', 'the hue before, the next hue'],
+				['↑ ↓', 'the ring outside, the ring inside'],
+				['Home', 'the hue itself'],
+				['Enter', 'into the mixer']
+			]
+		},
+		{
+			where: 'On a palette in the library',
+			keys: [
+				['Alt ↑, Alt ↓', 'move the palette'],
+				['F2', 'rename'],
+				['Delete', 'delete, with a way back'],
+				['Ctrl Z, Ctrl Shift Z', 'undo and redo an edit of a palette']
+			]
+		},
+		{
 			where: 'On a plate in the list, or a linked colour',
 			keys: [
 				['Alt ↑, Alt ↓', 'move the plate'],

@@ -5,7 +5,6 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { show } from '$lib/core/colour/shown';
-	import { textOf } from '$lib/client/files';
 	import { seenHex } from '$lib/drawing/view';
 	import { colourOf } from '$lib/drawing/resolve';
 	import { newId } from '$lib/model/ids';
@@ -27,34 +26,11 @@
 	const heldId = $derived(workbench.held?.kind === 'linked' ? workbench.held.id : null);
 	let renaming = $state<string | null>(null);
 	let reading = $state(false);
-	let readText = $state('');
-
-	/** A file or a text that is dropped anywhere on the page opens the dialog with what it holds. */
-	async function drop(event: DragEvent) {
-		const { dataTransfer } = event;
-		const file = dataTransfer?.files[0];
-		const text = dataTransfer?.getData('text/plain') ?? '';
-		if (!file && text === '') return;
-		event.preventDefault();
-		readText = file ? await textOf(file) : text;
-		reading = true;
-	}
-
-	/** Pasting where no field is written in does the same. */
-	function paste(event: ClipboardEvent) {
-		const text = event.clipboardData?.getData('text/plain') ?? '';
-		const writing = event.target instanceof HTMLElement && event.target.matches('input, textarea');
-		if (writing || text.trim() === '' || reading) return;
-		readText = text;
-		reading = true;
-	}
 
 	function readIn(colours: readonly PaletteColour[]) {
 		const added = colours.map((colour): LinkedColour => ({ id: newId(), ...colour }));
 		workbench.edit(`Read in ${added.length} ${added.length === 1 ? 'colour' : 'colours'}`, addAllLinked(added));
 	}
-
-	const carriesFiles = (event: DragEvent): boolean => event.dataTransfer?.types.includes('Files') ?? false;
 
 	let leaving = $state.raw<LinkedColour | null>(null);
 	const uses = $derived(leaving && usesOf(leaving.id, workbench.document));
@@ -88,15 +64,8 @@
 	}
 </script>
 
-<svelte:window
-	ondragover={(event) => carriesFiles(event) && event.preventDefault()}
-	ondrop={(event) => carriesFiles(event) && void drop(event)}
-	onpaste={paste}
-/>
-
 <ReadInDialog
 	bind:open={reading}
-	bind:text={readText}
 	room={MOST_LINKED - linked.length}
 	where="study"
 	becomes="linked colour"

@@ -4,8 +4,11 @@
 	import { codesOf } from '$lib/core/colour/codes';
 	import { Problem } from '$lib/core/problem';
 	import { newId } from '$lib/model/ids';
+	import { type LinkedColour } from '$lib/model/study';
+	import { notices } from '$lib/ui/notices.svelte';
 	import { linkSource } from '../study/edits';
 	import { unpinStep } from '../study/scale-edits';
+	import { usesOf } from '../study/uses';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { pickFromScreen, canPickFromScreen } from './screen-pick';
 	import { type Subject } from '../study/subject';
@@ -40,11 +43,30 @@
 			const colour = readColour(text);
 			const { alpha, space } = colour;
 			if (alpha < 1) complaint = 'Scales mix opaque colours: the alpha was left out.';
-			setHeldColour(workbench, alpha < 1 || space === 'hsb' ? codesOf(colour).hex : text.trim(), null);
+			const stored = alpha < 1 || space === 'hsb' ? codesOf(colour).hex : text.trim();
+			const { linked } = subject;
+			setHeldColour(workbench, stored, null);
+			if (linked) offerOnlyHere(linked, stored);
 		} catch (error) {
 			if (!(error instanceof Problem)) throw error;
 			complaint = `${error.message} Expected: ${error.expected}.`;
 		}
+	}
+
+	/** A linked colour that is used elsewhere too has changed there as well: perhaps only this place was meant. */
+	function offerOnlyHere({ id, name }: LinkedColour, text: string) {
+		const { scales, wheels } = usesOf(id, workbench.document);
+		const here = held;
+		const changed = workbench.document;
+		if (!here || scales + wheels < 2) return;
+		notices.say(`${name} changed wherever it is used.`, {
+			label: 'Change it only here',
+			run: () => {
+				if (workbench.document !== changed) return;
+				workbench.undo();
+				workbench.edit('Set a colour', here.put({ text }));
+			}
+		});
 	}
 
 	async function pick() {

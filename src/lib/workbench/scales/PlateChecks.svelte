@@ -84,7 +84,7 @@
 					{/if}
 					{#if limitsOf(result.check.rule).length > 0}
 						<details>
-							<summary>Limits<span class="unseen">{' '}of “{ruleWords(result.check.rule)}”</span></summary>
+							<summary aria-label="Limits of “{ruleWords(result.check.rule)}”">Limits</summary>
 							{#each limitsOf(result.check.rule) as limit (limit.name)}
 								<label>
 									{limit.name}

@@ -41,6 +41,10 @@ function madeAlready({ scales }: ScalesPlate, recipe: Recipe, parents: readonly 
 	);
 }
 
+/** A plate of intervals goes on with intervals; any other with the recipes that every course begins with. */
+const recipesFor = ({ scales }: ScalesPlate): readonly Recipe[] =>
+	scales.length > 0 && scales.every(({ recipe }) => recipe === 'interval') ? ['interval'] : TAUGHT_FIRST;
+
 /**
  * The scale that a person most likely wants next on a plate: the chosen scale's parent by the next recipe that the
  * plate lacks, or, once all are there, the next colour of the study; with the same count, method and spacing.
@@ -50,7 +54,7 @@ export function nextScale(document: StudyDocument, plate: ScalesPlate, chosen: S
 	const start = model?.parents[0] ?? coloursOf(document)[0]!;
 	const colours = [start, ...coloursOf(document).filter((source) => !sameSource(source, start))];
 	const candidates = colours.flatMap((source) =>
-		TAUGHT_FIRST.map((recipe) => ({
+		recipesFor(plate).map((recipe) => ({
 			recipe,
 			parents: [source, partnerOf(source, document)]
 		}))
