@@ -1,6 +1,6 @@
 import { newId } from '../src/lib/model/ids';
 import { newStudy } from '../src/lib/model/new-study';
-import { HELPING } from '../src/lib/model/requests';
+import { schemeFrom } from '../src/lib/workbench/study/suggest';
 import { type StudyDocument } from '../src/lib/model/study';
 import { ADDRESS, countLongTasks, inBrowser, keep, longTasks, measuring, spent, timeDial } from './browser';
 
@@ -38,34 +38,19 @@ for (const plates of [1, 12])
 		await timeDial(page, `${plates} × 12 scales of 9 steps`, 8);
 	});
 
-const STUDIES = 200;
+/** A scheme of ten members with twenty relatives a side and the designs, all of one linked lead colour. */
+function schemeStudy(): StudyDocument {
+	const study = newStudy('Scheme', '');
+	const plate = schemeFrom(study, { linked: study.linked[0]!.id });
+	if (plate.kind !== 'scheme') throw new Error('A scheme is a scheme.');
+	const others = Array.from({ length: 9 }, () => ({ angle: 0, strength: 0.9, value: 4, fixed: null }));
+	const relatives = { shown: true, steps: 20, amount: 70 };
+	return { ...study, plates: [{ ...plate, scheme: 'analogous', others, relatives }] };
+}
 
-/** What the pictures of 200 studies cost the page that lists them. */
 await inBrowser(async (page) => {
 	await countLongTasks(page);
-	for (let i = 0; i < STUDIES; i++)
-		await keep({ ...studyOf(1), titleBlock: { ...newStudy(`Study ${i}`, '').titleBlock } });
-	const session = await measuring(page);
-	const before = await spent(session);
-	const start = performance.now();
-	await page.goto(ADDRESS);
-	for (let shown = HELPING; shown < STUDIES; shown += HELPING) {
-		await page.getByRole('button', { name: 'Show more' }).click();
-		await page.waitForFunction((least) => document.images.length > least, shown);
-	}
-	for (let unseen = true; unseen;) {
-		await page.mouse.wheel(0, 600);
-		await page.waitForTimeout(60);
-		unseen = await page.evaluate(() => [...document.images].some((image) => image.naturalWidth === 0));
-	}
-	await page.waitForLoadState('networkidle');
-	const after = await spent(session);
-	const long = await longTasks(page);
-	const seen = await page.evaluate(() => [...document.images].filter((image) => image.naturalWidth > 0).length);
-	console.log(`\n| the list with the pictures of ${STUDIES} studies | | goal |`);
-	console.log('| --- | ---: | ---: |');
-	console.log(`| pictures loaded | ${seen} | ${STUDIES} |`);
-	console.log(`| script of the page, ms | ${(after.script - before.script).toFixed(0)} | |`);
-	console.log(`| long tasks, their longest in ms | ${long.length}, ${Math.max(0, ...long).toFixed(0)} | 0 |`);
-	console.log(`| all of it with scrolling through, s | ${((performance.now() - start) / 1000).toFixed(1)} | |`);
+	await page.goto(`${ADDRESS}/studies/${await keep(schemeStudy())}`);
+	await page.waitForSelector('.readings .chart svg');
+	await timeDial(page, 'a scheme of 10 members, 20 relatives a side, designs', 8);
 });

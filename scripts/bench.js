@@ -17,13 +17,14 @@ await bundle({
 		outDir: join(ROOT, '.cache/bench'),
 		emptyOutDir: true,
 		minify: false,
-		rolldownOptions: { input: ['bench/core.ts', 'bench/dial.ts'], output: { topLevelVar: false } }
+		rolldownOptions: { input: ['bench/core.ts', 'bench/dial.ts', 'bench/list.ts'], output: { topLevelVar: false } }
 	}
 });
 const only = process.argv[2];
-if (only !== 'dial') run(process.execPath, ['.cache/bench/core.js']);
-if (only !== 'core') {
+const wanted = (part) => !only || only === part;
+if (wanted('core')) run(process.execPath, ['.cache/bench/core.js']);
+if (wanted('dial') || wanted('list')) {
 	installDebianTools();
 	build();
-	run(process.execPath, ['.cache/bench/dial.js']);
 }
+for (const part of ['dial', 'list']) if (wanted(part)) run(process.execPath, [`.cache/bench/${part}.js`]);

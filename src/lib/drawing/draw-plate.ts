@@ -2,6 +2,7 @@ import { type Plate } from '$lib/model/plate';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing } from './drawing';
 import { drawScales } from './draw-scales';
+import { drawScheme } from './scheme/draw-scheme';
 import { drawWheel } from './wheel/draw-wheel';
 
 /** Full: as it is read and printed. Colours: without words, as a thumbnail shows it. */
@@ -15,6 +16,8 @@ export function drawPlate(plate: Plate, linked: readonly LinkedColour[], detail:
 	switch (plate.kind) {
 		case 'scales':
 			return drawScales(plate, linked, withWords);
+		case 'scheme':
+			return drawScheme(plate, linked, withWords);
 		case 'wheel':
 			return drawWheel(plate, linked, withWords);
 	}

@@ -1,6 +1,8 @@
 /** What a drawing is made of. Lengths are in plate units; colours are `#rrggbb`, because not every renderer reads more. */
 export type Shape =
 	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
+	/** Bars of one width that touch, from left to right: many colours as one shape. */
+	| { kind: 'row'; x: number; y: number; width: number; height: number; fills: readonly string[] }
 	/** Any other figure, as SVG path data. */
 	| { kind: 'figure'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }
@@ -33,3 +35,9 @@ export const FACES = {
 
 export const weightOf = (shape: Extract<Shape, { kind: 'words' }>): number =>
 	shape.face === 'serif' ? 500 : shape.strong ? 600 : 400;
+
+/** A row as the bars that it is made of. */
+export function barsOf({ x, y, width, height, fills }: Extract<Shape, { kind: 'row' }>): Shape[] {
+	const each = width / fills.length;
+	return fills.map((fill, i) => ({ kind: 'bar', x: x + i * each, y, width: each, height, fill }));
+}

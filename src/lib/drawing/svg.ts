@@ -1,4 +1,4 @@
-import { FACES, weightOf, type Drawing, type Shape } from './drawing';
+import { barsOf, FACES, weightOf, type Drawing, type Shape } from './drawing';
 
 const ENTITIES: Readonly<Record<string, string>> = {
 	'&': '&amp;',
@@ -18,6 +18,10 @@ function shapeToSvg(shape: Shape, faces: Faces): string {
 	switch (shape.kind) {
 		case 'bar':
 			return `<rect x="${length(shape.x)}" y="${length(shape.y)}" width="${length(shape.width)}" height="${length(shape.height)}" fill="${shape.fill}"/>`;
+		case 'row':
+			return barsOf(shape)
+				.map((bar) => shapeToSvg(bar, faces))
+				.join('\n');
 		case 'figure':
 			return `<path d="${shape.path}" fill="${shape.fill}" shape-rendering="auto"/>`;
 		case 'rule':

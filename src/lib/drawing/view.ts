@@ -43,8 +43,16 @@ export function seenHex({ kind, severity }: View, hex: string): string {
 	return seen;
 }
 
-const seenShape = (view: View, shape: Shape): Shape =>
-	shape.kind === 'bar' || shape.kind === 'figure' ? { ...shape, fill: seenHex(view, shape.fill) } : shape;
+function seenShape(view: View, shape: Shape): Shape {
+	switch (shape.kind) {
+		case 'rule':
+			return shape;
+		case 'row':
+			return { ...shape, fills: shape.fills.map((fill) => seenHex(view, fill)) };
+		default:
+			return { ...shape, fill: seenHex(view, shape.fill) };
+	}
+}
 
 /** A drawing as it is seen in a view; the very same one in colour. */
 export function seenDrawing(view: View, drawing: Drawing): Drawing {

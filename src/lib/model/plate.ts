@@ -3,6 +3,7 @@ import { checkSchema, MOST_CHECKS } from './check';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
 import { scaleSchema } from './scale';
+import { schemePlateSchema } from './scheme-plate';
 import { wheelPlateSchema } from './wheel-plate';
 
 /** More scales than this on one plate could not be read. */
@@ -18,5 +19,5 @@ export const scalesPlateSchema = z.strictObject({
 export type ScalesPlate = z.infer<typeof scalesPlateSchema>;
 
 /** A plate; its kind says what is on it. */
-export const plateSchema = z.discriminatedUnion('kind', [scalesPlateSchema, wheelPlateSchema]);
+export const plateSchema = z.discriminatedUnion('kind', [scalesPlateSchema, wheelPlateSchema, schemePlateSchema]);
 export type Plate = z.infer<typeof plateSchema>;

@@ -45,6 +45,7 @@ export type Study = z.infer<typeof studySchema>;
 /** All colour sources of a plate, in order. */
 export function sourcesOf(plate: Plate): ColourSource[] {
 	if (plate.kind === 'wheel') return [plate.lead];
+	if (plate.kind === 'scheme') return [plate.lead, ...plate.others.flatMap(({ fixed }) => fixed ?? [])];
 	return plate.scales.flatMap(({ parents, pins = [] }) => [...parents, ...pins.map(({ colour }) => colour)]);
 }
 

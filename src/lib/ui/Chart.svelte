@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { type Chart, type ChartOption } from './charts';
+	import { inTurn } from './in-turn';
 
 	interface Props {
 		/** What rarely changes; a new one draws the chart afresh. */
 		frame: ChartOption;
-		/** What follows at once, in the frame of the change. */
+		/** What follows a dial, as soon as the browser has time beside the colours themselves. */
 		series: ChartOption;
 		height: number;
 	}
@@ -31,15 +32,22 @@
 		};
 	});
 
+	const id = $props.id();
 	let drawn: ChartOption | null = null;
 
 	$effect(() => {
 		if (!chart) return;
-		if (drawn !== frame) chart.setOption(frame, { notMerge: true });
-		chart.setOption(series, { silent: true });
+		const [open, latest, isNew] = [chart, series, drawn !== frame];
+		if (isNew) open.setOption(frame, { notMerge: true });
 		drawn = frame;
-		// Painted now, not in the next frame.
-		chart.getZr().flush();
+		const paint = () => {
+			if (open.isDisposed()) return;
+			open.setOption(latest, { silent: true });
+			// Painted now, not in the next frame.
+			open.getZr().flush();
+		};
+		if (isNew) paint();
+		else inTurn(id, paint);
 	});
 </script>
 

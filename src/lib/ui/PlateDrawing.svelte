@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { FACES, weightOf, type Drawing } from '$lib/drawing/drawing';
 
+	import RowsCanvas from './RowsCanvas.svelte';
+
 	/** A drawing on screen: the same shapes that the files are made of. What is on it is said in words elsewhere. */
 	let { drawing }: { drawing: Drawing } = $props();
 
@@ -8,6 +10,7 @@
 	// their order; rules and words lie beside them.
 	const figures = $derived(drawing.shapes.filter((shape) => shape.kind === 'figure'));
 	const bars = $derived(drawing.shapes.filter((shape) => shape.kind === 'bar'));
+	const rows = $derived(drawing.shapes.filter((shape) => shape.kind === 'row'));
 	const rules = $derived(drawing.shapes.filter((shape) => shape.kind === 'rule'));
 	const texts = $derived(drawing.shapes.filter((shape) => shape.kind === 'words'));
 </script>
@@ -35,6 +38,7 @@
 		>
 	{/each}
 </svg>
+{#if rows.length > 0}<RowsCanvas {drawing} {rows} />{/if}
 
 <style>
 	svg {

@@ -3,6 +3,9 @@ import { type Plate } from '$lib/model/plate';
 import ScaleBar from './scales/bar/ScaleBar.svelte';
 import ScalesPlateView from './scales/ScalesPlateView.svelte';
 import ScalesReadings from './scales/ScalesReadings.svelte';
+import SchemeBar from './scheme/bar/SchemeBar.svelte';
+import SchemePlateView from './scheme/SchemePlateView.svelte';
+import SchemeReadings from './scheme/SchemeReadings.svelte';
 import { type Workbench } from './study/workbench.svelte';
 import WheelBar from './wheel/bar/WheelBar.svelte';
 import WheelPlateView from './wheel/WheelPlateView.svelte';
@@ -21,7 +24,8 @@ interface PlateKind<P extends Plate> {
 /** The one table of plate kinds. A new kind adds its folder here, its schema to the model and its drawing. */
 const KINDS: { readonly [K in Plate['kind']]: PlateKind<Extract<Plate, { kind: K }>> } = {
 	scales: { bar: ScaleBar, view: ScalesPlateView, readings: ScalesReadings },
-	wheel: { bar: WheelBar, view: WheelPlateView, readings: WheelReadings }
+	wheel: { bar: WheelBar, view: WheelPlateView, readings: WheelReadings },
+	scheme: { bar: SchemeBar, view: SchemePlateView, readings: SchemeReadings }
 };
 
 /** The parts for plates of a kind. They are only ever given plates of that kind, which the table sees to and types cannot say. */

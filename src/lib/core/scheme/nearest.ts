@@ -1,4 +1,4 @@
-import { type ReadonlyTriple } from '../colour/vector';
+import { type ReadonlyTriple, type Triple } from '../colour/vector';
 import { ciede2000 } from '../difference/ciede2000';
 import { linearToLab } from '../difference/lab-of-linear';
 
@@ -13,14 +13,25 @@ export interface Nearest {
 	readonly poor: boolean;
 }
 
-/** The colour of a palette (linear sRGB) that is nearest by CIEDE2000; null for an empty palette. The first of equals. */
-export function nearestOf(palette: readonly ReadonlyTriple[], colour: ReadonlyTriple): Nearest | null {
+/** Colours (linear sRGB) made ready for many questions after the nearest of them. */
+export const readied = (palette: readonly ReadonlyTriple[]): Triple[] => palette.map(linearToLab);
+
+/** The colour of a readied palette that is nearest by CIEDE2000; null for an empty palette. The first of equals. */
+export function nearestIn(palette: readonly Triple[], colour: ReadonlyTriple): Nearest | null {
 	const [l, a, b] = linearToLab(colour);
-	let best: Nearest | null = null;
-	palette.forEach((candidate, index) => {
-		const [l2, a2, b2] = linearToLab(candidate);
-		const distance = ciede2000(l, a, b, l2, a2, b2);
-		if (!best || distance < best.distance) best = { index, distance, poor: distance > POOR_MATCH };
-	});
-	return best;
+	let best = -1;
+	let distance = Infinity;
+	for (let i = 0; i < palette.length; i++) {
+		const [l2, a2, b2] = palette[i]!;
+		const apart = ciede2000(l, a, b, l2, a2, b2);
+		if (apart < distance) {
+			best = i;
+			distance = apart;
+		}
+	}
+	return best < 0 ? null : { index: best, distance, poor: distance > POOR_MATCH };
 }
+
+/** The same of a palette as it is (linear sRGB). */
+export const nearestOf = (palette: readonly ReadonlyTriple[], colour: ReadonlyTriple): Nearest | null =>
+	nearestIn(readied(palette), colour);

@@ -2,7 +2,7 @@ import { clipped } from '../colour/gamut';
 import { greatestChroma } from '../colour/greatest-chroma';
 import { holdLuminance } from '../colour/hold-luminance';
 import { fromPolar, linearToOklch, oklabToLinear } from '../colour/oklab';
-import { turn, type ReadonlyTriple } from '../colour/vector';
+import { turn, type ReadonlyTriple, type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { fittedOklab, type Fitted } from '../colour/shown';
@@ -14,35 +14,40 @@ export type Direction = (typeof DIRECTIONS)[number];
 const POLES = { warmer: 55, cooler: 235 } as const;
 const FARTHEST = 40;
 
-/** The one relative at this share 0–1 of the whole way in its direction. */
-function relative(linear: ReadonlyTriple, direction: Direction, share: number): Fitted {
-	const [r, g, b] = linear;
-	const [lightness, chroma, hue] = linearToOklch([r, g, b]);
-	if (share === 0) return { linear: [r, g, b], mapped: false };
-	const y = luminance(r, g, b);
+/** A colour as relatives are reckoned from it: its OKLCH, and its luminance. */
+interface Origin {
+	readonly lightness: number;
+	readonly chroma: number;
+	readonly hue: number;
+	readonly y: number;
+}
+
+/** The relative at any share 0–1 of the whole way in one direction. What is the same for every share is reckoned once. */
+function towards({ lightness, chroma, hue, y }: Origin, direction: Direction): (share: number) => Fitted {
+	const [, a, b] = fromPolar([0, chroma, hue]);
 	switch (direction) {
 		case 'lighter':
-		case 'darker': {
-			const [, a, bb] = fromPolar([0, chroma * (1 - share), hue]);
-			const l = direction === 'lighter' ? lightness + (1 - lightness) * share : lightness * (1 - share);
-			return fittedOklab(l, a, bb);
-		}
+			return (share) => fittedOklab(lightness + (1 - lightness) * share, a * (1 - share), b * (1 - share));
+		case 'darker':
+			return (share) => fittedOklab(lightness * (1 - share), a * (1 - share), b * (1 - share));
 		case 'warmer':
 		case 'cooler': {
 			const way = turn(POLES[direction] - hue + 180) - 180;
-			const angle = Math.sign(way) * Math.min(Math.abs(way), FARTHEST * share);
-			const [, a, bb] = fromPolar([0, chroma, hue + angle]);
-			return holdLuminance(y, a, bb);
+			return (share) => {
+				const angle = Math.sign(way) * Math.min(Math.abs(way), FARTHEST * share);
+				const [, turnedA, turnedB] = fromPolar([0, chroma, hue + angle]);
+				return holdLuminance(y, turnedA, turnedB);
+			};
 		}
 		case 'stronger': {
 			const reach = Math.max(chroma, greatestChroma(lightness, hue));
-			const whole = oklabToLinear(...fromPolar([lightness, chroma + (reach - chroma) * share, hue]));
-			return { linear: clipped(whole), mapped: false };
+			return (share) => {
+				const whole = oklabToLinear(...fromPolar([lightness, chroma + (reach - chroma) * share, hue]));
+				return { linear: clipped(whole), mapped: false };
+			};
 		}
-		case 'quieter': {
-			const [, a, bb] = fromPolar([0, chroma * (1 - share), hue]);
-			return holdLuminance(y, a, bb);
-		}
+		case 'quieter':
+			return (share) => holdLuminance(y, a * (1 - share), b * (1 - share));
 	}
 }
 
@@ -58,5 +63,9 @@ export function relativesOf(linear: ReadonlyTriple, direction: Direction, steps:
 		throw new Problem('relatives', `${steps} relatives cannot be made.`, '1 to 20 a side');
 	if (!(amount >= 0 && amount <= 100))
 		throw new Problem('relatives', `An amount of ${amount} % cannot be used.`, '0 to 100 %');
-	return Array.from({ length: steps }, (_, i) => relative(linear, direction, ((i + 1) / steps) * (amount / 100)));
+	const [lightness, chroma, hue] = linearToOklch(linear);
+	const at = towards({ lightness, chroma, hue, y: luminance(linear[0], linear[1], linear[2]) }, direction);
+	return Array.from({ length: steps }, (_, i) =>
+		amount === 0 ? { linear: [...linear] as Triple, mapped: false } : at(((i + 1) / steps) * (amount / 100))
+	);
 }

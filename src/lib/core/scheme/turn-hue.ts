@@ -1,36 +1,22 @@
-import { hsbToSrgb, srgbToHsb } from '../colour/hsb';
-import { fromPolar, linearToOklab, linearToOklch } from '../colour/oklab';
-import { fittedOklab, type Fitted } from '../colour/shown';
-import { decodeSrgb, encodeSrgb } from '../colour/srgb';
+import { linearToOklab } from '../colour/oklab';
+import { type Fitted } from '../colour/shown';
 import { type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { holdLuminance } from '../colour/hold-luminance';
-import { lightToPainter, painterToLight, type Wheel } from './wheel';
+import { type Wheel } from './wheel';
+import { colourAt, placeOf } from './wheel-place';
 
 /** Where a colour (linear sRGB 0–1) stands on a wheel, in degrees from its beginning; 0 for a grey. */
-export function angleOn(wheel: Wheel, linear: ReadonlyTriple): number {
-	if (wheel === 'perceptual') return linearToOklch(linear)[2];
-	const [hue] = srgbToHsb(encodeSrgb(linear));
-	return wheel === 'light' ? hue : lightToPainter(hue);
-}
-
-/** The colour at another angle of a wheel: saturation and brightness stay on the first two, lightness and chroma on the third. */
-function placeAt(wheel: Wheel, linear: ReadonlyTriple, angle: number): Fitted {
-	if (wheel === 'perceptual') {
-		const [lightness, chroma] = linearToOklch(linear);
-		return fittedOklab(...fromPolar([lightness, chroma, angle]));
-	}
-	const [, saturation, brightness] = srgbToHsb(encodeSrgb(linear));
-	const hue = wheel === 'light' ? angle : painterToLight(angle);
-	return { linear: decodeSrgb(hsbToSrgb([hue, saturation, brightness])), mapped: false };
-}
+export const angleOn = (wheel: Wheel, linear: ReadonlyTriple): number => placeOf(wheel, linear).angle;
 
 /**
- * Turns a colour (linear sRGB 0–1) on a wheel by some degrees. With `holdValue` its luminance stays as it was, on any
- * wheel; what no screen can show then is drawn in towards the grey of that luminance.
+ * Turns a colour (linear sRGB 0–1) on a wheel by some degrees: saturation and brightness stay on the first two, lightness
+ * and chroma on the third. With `holdValue` its luminance stays as it was, on any wheel; what no screen can show then is
+ * drawn in towards the grey of that luminance.
  */
 export function turnHue(linear: ReadonlyTriple, wheel: Wheel, degrees: number, holdValue = false): Fitted {
-	const turned = placeAt(wheel, linear, angleOn(wheel, linear) + degrees);
+	const place = placeOf(wheel, linear);
+	const turned = colourAt(wheel, { ...place, angle: place.angle + degrees });
 	if (!holdValue) return turned;
 	const [, a, b] = linearToOklab(...turned.linear);
 	const held = holdLuminance(luminance(linear[0], linear[1], linear[2]), a, b);

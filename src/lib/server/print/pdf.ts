@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import { type Drawing, type Shape } from '$lib/drawing/drawing';
+import { barsOf, type Drawing, type Shape } from '$lib/drawing/drawing';
 import { type TitleBlock } from '$lib/model/study';
 import { pageSize, type PageForm } from '$lib/model/print';
 import { faceFiles, runsOf, type FaceName } from './faces';
@@ -55,6 +55,9 @@ function draw(pdf: Pdf, shape: Shape): void {
 	switch (shape.kind) {
 		case 'bar':
 			pdf.rect(shape.x, shape.y, shape.width, shape.height).fill(shape.fill);
+			return;
+		case 'row':
+			for (const bar of barsOf(shape)) draw(pdf, bar);
 			return;
 		case 'figure':
 			pdf.path(shape.path).fill(shape.fill);

@@ -8,7 +8,7 @@
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import { movePlate, renamePlate } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { addNextPlate, addNextWheel, duplicatePlate, removePlate, shiftPlate } from './plate-actions';
+	import { addNextPlate, addNextScheme, addNextWheel, duplicatePlate, removePlate, shiftPlate } from './plate-actions';
 	import Thumbnail from './Thumbnail.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
@@ -124,7 +124,8 @@
 		label="Add a plate"
 		items={[
 			{ label: 'A plate of scales', run: () => addNextPlate(workbench) },
-			{ label: 'A wheel', run: () => addNextWheel(workbench) }
+			{ label: 'A wheel', run: () => addNextWheel(workbench) },
+			{ label: 'A scheme', run: () => addNextScheme(workbench) }
 		]}
 	/>
 </nav>

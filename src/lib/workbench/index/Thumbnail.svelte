@@ -4,7 +4,7 @@
 	import { type Plate } from '$lib/model/plate';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { inTurn } from './in-turn';
+	import { inTurn } from '$lib/ui/in-turn';
 
 	/** A plate in small. The one that is open follows at once; the others when it is their turn. */
 	let { workbench, plate }: { workbench: Workbench; plate: Plate } = $props();

@@ -2,7 +2,7 @@ import { type Plate } from '$lib/model/plate';
 import { MOST_PLATES, type StudyDocument } from '$lib/model/study';
 import { notices } from '$lib/ui/notices.svelte';
 import { addPlate, copyOfPlate, deletePlate, movePlate } from '../study/edits';
-import { nextPlate, nextWheel } from '../study/suggest';
+import { nextPlate, nextScheme, nextWheel } from '../study/suggest';
 import { type Workbench } from '../study/workbench.svelte';
 
 const isFull = ({ plates }: StudyDocument): boolean => {
@@ -14,6 +14,8 @@ const isFull = ({ plates }: StudyDocument): boolean => {
 /** Adds the plate that most likely comes next, and opens it. */
 export const addNextPlate = (workbench: Workbench): void => addNew(workbench, nextPlate);
 export const addNextWheel = (workbench: Workbench): void => addNew(workbench, nextWheel);
+
+export const addNextScheme = (workbench: Workbench): void => addNew(workbench, nextScheme);
 
 function addNew(workbench: Workbench, make: (document: StudyDocument) => Plate): void {
 	if (isFull(workbench.document)) return;

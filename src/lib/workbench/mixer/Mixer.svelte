@@ -9,6 +9,9 @@
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
 	import ReferenceWheel from './ReferenceWheel.svelte';
+	import MemberActions from '../scheme/MemberActions.svelte';
+	import StartScheme from '../scheme/StartScheme.svelte';
+	import { turnAll } from '../scheme/turn-all';
 	import StepActions from './StepActions.svelte';
 	import Track from './Track.svelte';
 
@@ -39,6 +42,10 @@
 		const now = performance.now();
 		if (now - last > PAUSE && !pressed) gesture++;
 		last = now;
+		if (workbench.schemePlate && workbench.together) {
+			turnAll(workbench, workbench.schemePlate, coordinates, index, value - values[index]!, `mixer ${gesture}`);
+			return;
+		}
 		const next = values.map((old, i) => (i === index ? value : old)) as Triple;
 		const text = coordinates.text(next);
 		own = { text, chosen, values: next };
@@ -64,10 +71,11 @@
 					{#each COORDINATES as model, i (model.name)}
 						<label class:on={chosen === i}>
 							<input type="radio" name="coordinates" checked={chosen === i} onchange={() => (chosen = i)} />
-							{model.axes.map(({ name }) => name.toLowerCase()).join(', ')}
+							{workbench.schemePlate ? model.name : model.axes.map(({ name }) => name.toLowerCase()).join(', ')}
 						</label>
 					{/each}
 					{#if workbench.scale}<ReferenceWheel {workbench} />{/if}
+					{#if workbench.schemePlate}<MemberActions {workbench} />{:else}<StartScheme {workbench} kind="start" />{/if}
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
 					<Track {coordinates} index={i} {values} onpress={press} onturn={(value) => turn(i, value)} />
@@ -83,6 +91,7 @@
 					{/each}
 					<CellActions {workbench} />
 					<StepActions {workbench} />
+					<StartScheme {workbench} />
 				</p>
 			</div>
 		{/if}
@@ -131,6 +140,20 @@
 	.models input {
 		position: absolute;
 		opacity: 0;
+	}
+	.models :global(.start) {
+		margin-left: auto;
+		padding: 0 8px 2px;
+		border: 1px solid #8a8a8a;
+		color: #fff;
+		cursor: pointer;
+	}
+	.models :global(.open + .start) {
+		margin-left: 0;
+	}
+	.models :global(.start:focus-visible) {
+		outline: 2px solid #fff;
+		box-shadow: none;
 	}
 	.follows {
 		align-self: center;

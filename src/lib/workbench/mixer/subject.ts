@@ -5,6 +5,7 @@ import { aboutLinked, type SettableSource, type Subject } from '../study/subject
 import { usesOf } from '../study/uses';
 import { type Workbench } from '../study/workbench.svelte';
 import { aboutCell, leadOf } from '../wheel/wheel-subject';
+import { aboutRelative, memberHeld } from '../scheme/scheme-subject';
 
 /** The colour source that is held, with how it is set; null for a colour that follows, and for a linked colour. */
 export function sourceHeld(workbench: Workbench): SettableSource | null {
@@ -14,7 +15,9 @@ export function sourceHeld(workbench: Workbench): SettableSource | null {
 		case 'step':
 			return sourceInScale(workbench, held);
 		case 'lead':
-			return leadOf(workbench);
+			return workbench.schemePlate ? memberHeld(workbench, 0) : leadOf(workbench);
+		case 'member':
+			return memberHeld(workbench, held.index);
 		default:
 			return null;
 	}
@@ -32,10 +35,19 @@ export function subjectOf(workbench: Workbench): Subject | null {
 		const linked = linkedOf(settable.source, document.linked);
 		if (linked) return aboutLinked(linked, usesOf(linked.id, document));
 		const text = textOf(settable.source, document.linked);
-		return { name: 'Own colour', note: settable.note, text, linked: null, follows: null, parents: [] };
+		return { name: settable.name ?? 'Own colour', note: settable.note, text, linked: null, follows: null, parents: [] };
 	}
-	if (held.kind === 'cell') return aboutCell(workbench, held);
-	return held.kind === 'lead' ? null : aboutStep(workbench, held);
+	switch (held.kind) {
+		case 'cell':
+			return aboutCell(workbench, held);
+		case 'relative':
+			return aboutRelative(workbench, held);
+		case 'lead':
+		case 'member':
+			return null;
+		default:
+			return aboutStep(workbench, held);
+	}
 }
 
 /** Sets the held colour; a linked one changes wherever it is used. */

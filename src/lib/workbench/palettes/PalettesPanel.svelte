@@ -9,7 +9,7 @@
 	import { dragColour } from '$lib/ui/colour-drag';
 	import Menu from '$lib/ui/Menu.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { keepables, keepAsPalette, linkPalette, pathThrough } from './palette-actions';
+	import { keepables, keepAsPalette, keepSchemeTo, linkPalette, pathThrough } from './palette-actions';
 	import { putInHeld } from './put-colour';
 
 	let { workbench, library }: { workbench: Workbench; library: Library } = $props();
@@ -57,6 +57,15 @@
 						kind="act bare"
 						label="{palette.name}: what to do"
 						items={[
+							...(workbench.schemePlate
+								? [
+										{
+											label: 'Keep the scheme to it',
+											disabled: palette.colours.length === 0,
+											run: () => keepSchemeTo(workbench, palette)
+										}
+									]
+								: []),
 							{
 								label: 'Add its colours as linked colours',
 								disabled: palette.colours.length === 0,

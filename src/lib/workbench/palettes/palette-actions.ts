@@ -5,16 +5,19 @@ import { scaleOf } from '$lib/drawing/resolve';
 import { chartOf } from '$lib/drawing/wheel/chart-of';
 import { newId } from '$lib/model/ids';
 import { MOST_LETTERS } from '$lib/model/line';
-import { type Palette, type PaletteColour, type PaletteContent } from '$lib/model/palette';
+import { MOST_COLOURS, type Palette, type PaletteColour, type PaletteContent } from '$lib/model/palette';
 import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '$lib/model/scale';
 import { MOST_SCALES } from '$lib/model/plate';
 import { type Library } from '$lib/palettes/library.svelte';
 import { notices } from '$lib/ui/notices.svelte';
+import { decideScheme } from '../study/scheme-edits';
 import { linkAll } from '../study/link-all';
 import { addScale } from '../study/scale-edits';
 import { type Workbench } from '../study/workbench.svelte';
 import { chosenCell } from '../wheel/chosen-cell';
 import { coloursOfSpoke } from '../wheel/wheel-subject';
+import { coloursOfRelatives } from '../scheme/scheme-actions';
+import { coloursOfScheme } from '../scheme/scheme-subject';
 
 /** Something of a study that can be kept as a palette. */
 export interface Keepable {
@@ -44,7 +47,7 @@ export function paletteOfScale(workbench: Workbench, scale: ScaleDecision): Pale
 
 /** All that could be kept as a palette from where one is. */
 export function keepables(workbench: Workbench): Keepable[] {
-	const { scale, wheelPlate, document } = workbench;
+	const { scale, wheelPlate, schemePlate, document } = workbench;
 	const found: Keepable[] = [];
 	if (scale) found.push({ what: 'This scale', content: () => paletteOfScale(workbench, scale) });
 	if (wheelPlate) {
@@ -53,6 +56,20 @@ export function keepables(workbench: Workbench): Keepable[] {
 		const colours = () => coloursOfSpoke(wheelPlate, spoke, steps).map(({ name, hex }) => ({ name, text: hex }));
 		const name = `Hue ${spoke + 1}, ${wheelPlate.title}`;
 		found.push({ what: 'This spoke', content: () => palette(workbench, name, colours()) });
+	}
+	if (schemePlate) {
+		const colours = () => coloursOfScheme(schemePlate, document.linked).map(({ name, hex }) => ({ name, text: hex }));
+		found.push({ what: 'This scheme', content: () => palette(workbench, schemePlate.title, colours()) });
+		if (workbench.relatives.length > 0)
+			found.push({
+				what: 'Chosen relatives',
+				content: () =>
+					palette(
+						workbench,
+						`Relatives, ${schemePlate.title}`,
+						coloursOfRelatives(workbench, schemePlate).slice(0, MOST_COLOURS)
+					)
+			});
 	}
 	const { linked, titleBlock } = document;
 	if (linked.length > 0)
@@ -72,6 +89,13 @@ export function keepables(workbench: Workbench): Keepable[] {
 export async function keepAsPalette(library: Library, content: PaletteContent): Promise<void> {
 	const kept = await library.keep(content);
 	if (kept) notices.say(`Kept as the palette “${kept.name}”.`, { label: 'Undo', run: () => library.remove(kept) });
+}
+
+/** Has the scheme keep to a palette from now on. */
+export function keepSchemeTo(workbench: Workbench, { name, colours }: Palette): void {
+	const { schemePlate } = workbench;
+	if (schemePlate && colours.length > 0)
+		workbench.edit('Keep to a palette', decideScheme(schemePlate.id, { keptTo: { name, colours } }));
 }
 
 export function linkPalette(workbench: Workbench, { colours }: Palette): void {

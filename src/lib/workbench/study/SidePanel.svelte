@@ -2,35 +2,33 @@
 	import { type Snippet } from 'svelte';
 	import { Library } from '$lib/palettes/library.svelte';
 	import PalettesPanel from '../palettes/PalettesPanel.svelte';
-	import { type Workbench } from './workbench.svelte';
+	import { BESIDE, type Workbench } from './workbench.svelte';
 
 	/** What stands beside the plate: its readings, or the palettes to take colours from. */
 	let { workbench, readings }: { workbench: Workbench; readings: Snippet } = $props();
 
 	const library = new Library();
-	const TABS = ['Readings', 'Palettes'] as const;
-	type Tab = (typeof TABS)[number];
-	let shown = $state<Tab>('Readings');
+	const shown = $derived(workbench.beside);
 	const id = $props.id();
 
 	/** Arrow keys go from tab to tab. */
 	function goByKey(event: KeyboardEvent & { currentTarget: HTMLElement }) {
 		if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
 		event.preventDefault();
-		shown = shown === 'Readings' ? 'Palettes' : 'Readings';
-		document.getElementById(`${id}-${shown}`)?.focus();
+		workbench.beside = shown === 'Readings' ? 'Palettes' : 'Readings';
+		document.getElementById(`${id}-${workbench.beside}`)?.focus();
 	}
 </script>
 
 <div class="tabs" role="tablist" aria-label="Beside the plate">
-	{#each TABS as tab (tab)}
+	{#each BESIDE as tab (tab)}
 		<button
 			id="{id}-{tab}"
 			role="tab"
 			aria-selected={shown === tab}
 			aria-controls="{id}-panel"
 			tabindex={shown === tab ? 0 : -1}
-			onclick={() => (shown = tab)}
+			onclick={() => (workbench.beside = tab)}
 			onkeydown={goByKey}>{tab}</button
 		>
 	{/each}

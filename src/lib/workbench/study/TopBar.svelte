@@ -13,7 +13,7 @@
 	import SaveStateLine from './SaveStateLine.svelte';
 	import PngDialog from './PngDialog.svelte';
 	import PrintDialog from './PrintDialog.svelte';
-	import { coloursOfScale, coloursOfWheel, downloadStudy, downloadSvg } from './take-away';
+	import { coloursOfScale, coloursOfSchemePlate, coloursOfWheel, downloadStudy, downloadSvg } from './take-away';
 	import TitleBlockDialog from './TitleBlockDialog.svelte';
 	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';
@@ -38,7 +38,7 @@
 	}
 
 	const files = $derived.by((): MenuItem[] => {
-		const { plate, scale, wheelPlate, document } = workbench;
+		const { plate, scale, wheelPlate, schemePlate, document } = workbench;
 		const { linked } = document;
 		const ofPlate = plate
 			? [
@@ -49,10 +49,12 @@
 			: [];
 		const ofScale = scale ? coloursAs('This scale', () => coloursOfScale(scale, linked)) : [];
 		const ofWheel = wheelPlate ? coloursAs('This wheel', () => coloursOfWheel(wheelPlate, linked)) : [];
+		const ofScheme = schemePlate ? coloursAs('This scheme', () => coloursOfSchemePlate(schemePlate, linked)) : [];
 		return [
 			...ofPlate,
 			...ofScale,
 			...ofWheel,
+			...ofScheme,
 			{ label: 'The whole study as JSON', run: () => downloadStudy(document) }
 		];
 	});

@@ -43,6 +43,12 @@ export const changeLinked =
 /** The same plate with each of its colour sources changed as asked. */
 function withPlateSources(plate: Plate, change: (source: ColourSource) => ColourSource): Plate {
 	if (plate.kind === 'wheel') return { ...plate, lead: change(plate.lead) };
+	if (plate.kind === 'scheme')
+		return {
+			...plate,
+			lead: change(plate.lead),
+			others: plate.others.map((other) => ({ ...other, fixed: other.fixed && change(other.fixed) }))
+		};
 	return { ...plate, scales: plate.scales.map((scale) => withSources(scale, change)) };
 }
 

@@ -21,6 +21,8 @@ export interface Subject {
 /** A colour source that can be set, and the edit that puts another in its place. */
 export interface SettableSource {
 	readonly source: ColourSource;
+	/** What it is called where it is no linked colour; "Own colour" unless said. */
+	readonly name?: string;
 	readonly note: string;
 	readonly put: (source: ColourSource) => Edit;
 }

@@ -95,6 +95,28 @@ export function nextWheel(document: StudyDocument): Plate {
 	};
 }
 
+/** A scheme from a colour: its triad on the painter’s wheel, with the relatives and the designs shown. */
+export function schemeFrom(document: StudyDocument, lead: ColourSource): Plate {
+	const other = { angle: 0, strength: 1, value: 0, fixed: null };
+	return {
+		id: newId(),
+		kind: 'scheme',
+		title: `A scheme from ${nameOf(lead, document)}`.slice(0, MOST_LETTERS),
+		wheel: 'painter',
+		scheme: 'triad',
+		holdValue: false,
+		lead,
+		others: [other, other],
+		relatives: { shown: true, steps: 6, amount: 60 },
+		inUse: true,
+		roles: [0, 1, 2, 3, 4],
+		keptTo: null
+	};
+}
+
+/** A scheme to go on with, from the study’s first colour. */
+export const nextScheme = (document: StudyDocument): Plate => schemeFrom(document, coloursOf(document)[0]!);
+
 const nameOf = (source: ColourSource, { linked }: StudyDocument): string =>
 	linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked);
 

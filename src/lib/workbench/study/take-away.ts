@@ -14,6 +14,8 @@ import { type ScaleDecision } from '$lib/model/scale';
 import { type LinkedColour, type StudyDocument } from '$lib/model/study';
 import { writeStudyFile } from '$lib/model/study-file';
 import { type WheelPlate } from '$lib/model/wheel-plate';
+import { type SchemePlate } from '$lib/model/scheme-plate';
+import { coloursOfScheme } from '../scheme/scheme-subject';
 import { coloursOfSpoke } from '../wheel/wheel-subject';
 
 export function downloadSvg(plate: Plate, linked: readonly LinkedColour[]): void {
@@ -49,6 +51,12 @@ export function coloursOfScale(scale: ScaleDecision, linked: readonly LinkedColo
 		text: hex
 	}));
 	return { name, hexes: steps.map(({ hex }) => hex), named };
+}
+
+/** The members of a scheme, or what stands for them. */
+export function coloursOfSchemePlate(plate: SchemePlate, linked: readonly LinkedColour[]): TakenColours {
+	const named = coloursOfScheme(plate, linked).map(({ name, hex }): NamedColour => ({ name, text: hex }));
+	return { name: plainName(plate.title), hexes: named.map(({ text }) => text), named };
 }
 
 /** All colours of a wheel, spoke by spoke from the middle outwards. */

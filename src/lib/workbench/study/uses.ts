@@ -1,22 +1,30 @@
 import { usedSources } from '$lib/drawing/resolve';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type Plate } from '$lib/model/plate';
-import { type StudyDocument } from '$lib/model/study';
+import { sourcesOf, type StudyDocument } from '$lib/model/study';
 
 export interface Uses {
 	readonly scales: number;
 	/** Wheels whose lead colour it is. */
 	readonly wheels: number;
+	/** Schemes of which it is a member. */
+	readonly schemes: number;
 	readonly plates: readonly { id: string; title: string }[];
 }
 
 const names = (source: ColourSource, id: string): boolean => 'linked' in source && source.linked === id;
 
 /** How many scales or wheels of a plate use a linked colour. */
-const usesOn = (plate: Plate, id: string): number =>
-	plate.kind === 'wheel'
-		? Number(plate.from !== 'given' && names(plate.lead, id))
-		: plate.scales.filter((scale) => usedSources(scale).some((source) => names(source, id))).length;
+function usesOn(plate: Plate, id: string): number {
+	switch (plate.kind) {
+		case 'wheel':
+			return Number(plate.from !== 'given' && names(plate.lead, id));
+		case 'scheme':
+			return Number(sourcesOf(plate).some((source) => names(source, id)));
+		case 'scales':
+			return plate.scales.filter((scale) => usedSources(scale).some((source) => names(source, id))).length;
+	}
+}
 
 /** In how many scales and wheels of which plates a linked colour counts: as a parent, a pinned step, a lead colour. */
 export function usesOf(id: string, { plates }: StudyDocument): Uses {
@@ -26,6 +34,7 @@ export function usesOf(id: string, { plates }: StudyDocument): Uses {
 	return {
 		scales: total('scales'),
 		wheels: total('wheel'),
+		schemes: total('scheme'),
 		plates: using.map(({ plate: { id: plateId, title } }) => ({ id: plateId, title }))
 	};
 }
@@ -33,11 +42,14 @@ export function usesOf(id: string, { plates }: StudyDocument): Uses {
 const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 
 /** "used in 6 scales and 1 wheel on 4 plates" */
-export function sayUses({ scales, wheels, plates }: Uses): string {
+export function sayUses({ scales, wheels, schemes, plates }: Uses): string {
 	if (plates.length === 0) return 'not used yet';
 	const uses = [
 		...(scales > 0 ? [plural(scales, 'scale')] : []),
-		...(wheels > 0 ? [plural(wheels, 'wheel')] : [])
-	].join(' and ');
+		...(wheels > 0 ? [plural(wheels, 'wheel')] : []),
+		...(schemes > 0 ? [plural(schemes, 'scheme')] : [])
+	]
+		.join(', ')
+		.replace(/, ([^,]*)$/, ' and $1');
 	return `used in ${uses} on ${plural(plates.length, 'plate')}`;
 }

@@ -2,6 +2,9 @@ import { usedParents } from '$lib/drawing/resolve';
 import { PLAIN_VIEW, type View } from '$lib/drawing/view';
 import { hueRing } from '$lib/drawing/wheel/chart-of';
 import { type Plate, type ScalesPlate } from '$lib/model/plate';
+import { type Direction } from '$lib/core/scheme/relatives';
+import { type RelativeCell } from '$lib/drawing/scheme/scheme-layout';
+import { type SchemePlate } from '$lib/model/scheme-plate';
 import { type ScaleDecision } from '$lib/model/scale';
 import { type StudyDocument } from '$lib/model/study';
 import { type WheelPlate } from '$lib/model/wheel-plate';
@@ -14,10 +17,20 @@ export type Held =
 	| { kind: 'step'; scale: string; step: number }
 	/** Of a wheel plate: the lead colour; a cell by its spoke from the top and its ring from the middle, both from 0. */
 	| { kind: 'lead' }
-	| { kind: 'cell'; spoke: number; ring: number };
+	| { kind: 'cell'; spoke: number; ring: number }
+	/** Of a scheme: a member by its number from 1 (0 is the lead), and one of a member's relatives. */
+	| { kind: 'member'; index: number }
+	| { kind: 'relative'; member: number; direction: Direction; step: number };
 
 const isCellOf = ({ hues, inside, outside }: WheelPlate, { spoke, ring }: { spoke: number; ring: number }): boolean =>
 	spoke < hues && ring <= inside.count + outside.count;
+
+/** What can stand beside the plate. */
+export const BESIDE = ['Readings', 'Palettes'] as const;
+export type Beside = (typeof BESIDE)[number];
+
+const isMemberOf = ({ others }: SchemePlate, held: Extract<Held, { kind: 'member' | 'relative' }>): boolean =>
+	(held.kind === 'member' ? held.index : held.member) <= others.length;
 
 /** The state of the study page: the study as it stands, its history, and what is chosen. Owns nothing of the screen. */
 export class Workbench {
@@ -28,6 +41,13 @@ export class Workbench {
 	private scaleChoice = $state<string | null>(null);
 	private heldChoice = $state.raw<Held | null>(null);
 
+	/** Whether a slider of the mixer turns all members of a scheme together, or only the one held. */
+	together = $state(false);
+	/** The relatives that are chosen to be kept. */
+	relatives = $state.raw<readonly RelativeCell[]>([]);
+	/** What stands beside the plate. */
+	beside = $state<Beside>('Readings');
+
 	/** How the study is looked at; it is no part of the study. */
 	view = $state.raw<View>(PLAIN_VIEW);
 
@@ -36,6 +56,7 @@ export class Workbench {
 	);
 	readonly scalesPlate: ScalesPlate | null = $derived(this.plate?.kind === 'scales' ? this.plate : null);
 	readonly wheelPlate: WheelPlate | null = $derived(this.plate?.kind === 'wheel' ? this.plate : null);
+	readonly schemePlate: SchemePlate | null = $derived(this.plate?.kind === 'scheme' ? this.plate : null);
 	readonly scale: ScaleDecision | null = $derived(
 		this.scalesPlate?.scales.find(({ id }) => id === this.scaleChoice) ?? this.scalesPlate?.scales[0] ?? null
 	);
@@ -50,14 +71,23 @@ export class Workbench {
 
 	private stillThere(held: Held | null): Held | null {
 		if (held?.kind === 'linked') return this.document.linked.some(({ id }) => id === held.id) ? held : null;
-		if (held?.kind === 'lead') return this.wheelPlate && this.wheelPlate.from !== 'given' ? held : null;
+		if (held?.kind === 'lead')
+			return this.schemePlate || (this.wheelPlate && this.wheelPlate.from !== 'given') ? held : null;
+		if (held?.kind === 'member' || held?.kind === 'relative') return this.relativeStillThere(held);
 		if (held?.kind === 'cell') return this.wheelPlate && isCellOf(this.wheelPlate, held) ? held : null;
 		if (!held || !this.scale || held.scale !== this.scale.id) return null;
 		if (held.kind === 'parent' && held.index >= usedParents(this.scale).length) return null;
 		return held.kind === 'step' && held.step > this.scale.between + 1 ? null : held;
 	}
 
+	private relativeStillThere(held: Extract<Held, { kind: 'member' | 'relative' }>): Held | null {
+		const plate = this.schemePlate;
+		if (!plate || !isMemberOf(plate, held)) return null;
+		return held.kind === 'relative' && (!plate.relatives.shown || held.step > plate.relatives.steps) ? null : held;
+	}
+
 	private firstHeld(): Held | null {
+		if (this.schemePlate) return { kind: 'lead' };
 		if (this.wheelPlate)
 			return this.wheelPlate.from === 'given'
 				? { kind: 'cell', spoke: 0, ring: hueRing(this.wheelPlate) }
@@ -92,6 +122,7 @@ export class Workbench {
 		this.plateChoice = id;
 		this.scaleChoice = null;
 		this.heldChoice = null;
+		this.relatives = [];
 	}
 
 	chooseScale(id: string): void {

@@ -1,0 +1,133 @@
+import { luminanceToValue } from '../colour/lab';
+import { linearToOklch } from '../colour/oklab';
+import { type ReadonlyTriple } from '../colour/vector';
+import { luminance } from '../colour/xyz';
+import { contrastRatio } from '../difference/contrast';
+import { differenceOfLinear } from '../difference/lab-of-linear';
+import { HARD_TO_TELL } from '../scale/readings';
+import { list, runs, type Remark } from '../scale/remarks';
+import { temperature } from './temperature';
+import { type Member } from './schemes';
+
+/** How two members stand to each other; numbers count from 1. */
+export interface Pair {
+	readonly one: number;
+	readonly other: number;
+	/** L*, without sign. */
+	readonly value: number;
+	/** ΔE00 */
+	readonly difference: number;
+	/** WCAG 2, 1–21. */
+	readonly ratio: number;
+}
+
+export interface SchemeReadings {
+	/** L* of each member. */
+	readonly values: readonly number[];
+	/** OKLCH chroma and hue in degrees of each. */
+	readonly places: readonly { readonly chroma: number; readonly hue: number }[];
+	readonly pairs: readonly Pair[];
+	/** Members that lay outside the screen gamut. */
+	readonly outOfGamut: readonly number[];
+}
+
+export const valueOfLinear = ([r, g, b]: ReadonlyTriple): number => luminanceToValue(luminance(r, g, b));
+
+export function readScheme(members: readonly Pick<Member, 'linear' | 'mapped'>[]): SchemeReadings {
+	const values = members.map(({ linear }) => valueOfLinear(linear));
+	const pairs = members.flatMap(({ linear }, i) =>
+		members.slice(i + 1).map(({ linear: other }, j): Pair => ({
+			one: i + 1,
+			other: i + j + 2,
+			value: Math.abs(values[i]! - values[i + j + 1]!),
+			difference: differenceOfLinear(linear, other),
+			ratio: contrastRatio(linear, other)
+		}))
+	);
+	const places = members.map(({ linear }) => {
+		const [, chroma, hue] = linearToOklch(linear);
+		return { chroma, hue };
+	});
+	const outOfGamut = members.flatMap(({ mapped }, i) => (mapped ? [i + 1] : []));
+	return { values, places, pairs, outOfGamut };
+}
+
+/** Limits of the words below (ours: the trade has the words, not the numbers). */
+const [NARROW, WIDE] = [20, 55] as const;
+const [QUIET, STRONG] = [0.08, 0.17] as const;
+/** WCAG 2 asks this of large text. */
+const READABLE = 3;
+
+const remark = (verdict: Remark['verdict'], words: string): Remark => ({ verdict, words, mend: null });
+
+function onValue({ values }: SchemeReadings): Remark {
+	const [least, most] = [Math.min(...values), Math.max(...values)];
+	const range = `from ${least.toFixed(0)} to ${most.toFixed(0)}`;
+	if (most - least < NARROW)
+		return remark('look', `Little difference of value, ${range}: without hue it would be one grey.`);
+	return remark(
+		'holds',
+		most - least > WIDE ? `A wide range of value, ${range}.` : `A middling range of value, ${range}.`
+	);
+}
+
+function onTemperature(colours: readonly ReadonlyTriple[]): Remark {
+	const kinds = colours.map(temperature);
+	const count = (kind: string): number => kinds.filter((each) => each === kind).length;
+	const [warm, cool] = [count('warm'), count('cool')];
+	if (warm + cool === 0) return remark('look', 'All greys: neither warm nor cool.');
+	if (cool === 0) return remark('holds', 'All of it is warm.');
+	if (warm === 0) return remark('holds', 'All of it is cool.');
+	return remark('holds', `${warm} warm beside ${cool} cool.`);
+}
+
+function onStrength({ places }: SchemeReadings): Remark {
+	const numbers = (matches: (chroma: number) => boolean): number[] =>
+		places.flatMap(({ chroma }, i) => (matches(chroma) ? [i + 1] : []));
+	const strong = numbers((chroma) => chroma >= STRONG);
+	const quiet = numbers((chroma) => chroma < QUIET);
+	if (strong.length === places.length) return remark('look', 'All are strong: nothing gives the others room.');
+	if (quiet.length === places.length) return remark('holds', 'All are quiet.');
+	const said = [
+		...(strong.length > 0 ? [`${runs(strong)} strong`] : []),
+		...(quiet.length > 0 ? [`${runs(quiet)} quiet`] : [])
+	];
+	return remark('holds', said.length === 0 ? 'All are of middling strength.' : `Strength: ${list(said)}.`);
+}
+
+function onTelling({ pairs }: SchemeReadings): Remark {
+	const alike = pairs
+		.filter(({ difference }) => difference < HARD_TO_TELL)
+		.map(({ one, other }) => `${one} and ${other}`);
+	if (alike.length === 0) return remark('holds', 'Every member can be told from every other.');
+	return remark('look', `Hard to tell apart: ${alike.join('; ')}.`);
+}
+
+function onReading({ pairs }: SchemeReadings): Remark {
+	const best = pairs.reduce((most, pair) => (pair.ratio > most.ratio ? pair : most));
+	const said = `${best.one} on ${best.other}, ${best.ratio.toFixed(1)} to 1`;
+	if (best.ratio < READABLE) return remark('look', `No pair has contrast enough for lettering; most has ${said}.`);
+	return remark('holds', `For lettering: ${said}.`);
+}
+
+function onGamut({ outOfGamut }: SchemeReadings): Remark {
+	if (outOfGamut.length === 0) return remark('holds', 'Every member fits the screen gamut.');
+	const one = outOfGamut.length === 1;
+	return remark(
+		'look',
+		`${one ? 'Member' : 'Members'} ${runs(outOfGamut)} ${one ? 'lies' : 'lie'} outside the screen gamut; the nearest ${one ? 'is' : 'are'} shown.`
+	);
+}
+
+/** In words what a scheme has much or little of. */
+export function remarksOnScheme(readings: SchemeReadings, members: readonly Pick<Member, 'linear'>[]): Remark[] {
+	const colours = members.map(({ linear }) => linear);
+	return [
+		onValue(readings),
+		onTemperature(colours),
+		onStrength(readings),
+		onTelling(readings),
+		onReading(readings),
+		onGamut(readings)
+	];
+}

@@ -1,0 +1,166 @@
+import { linearToHex } from '$lib/core/colour/bytes';
+import { type Triple } from '$lib/core/colour/vector';
+import { luminance } from '$lib/core/colour/xyz';
+import { type SchemeSpec } from '$lib/core/scheme/schemes';
+import { colourAt, colourAtLuminance, placeOf, RIM } from '$lib/core/scheme/wheel-place';
+import { angleBetween, type Wheel } from '$lib/core/scheme/wheel';
+import { type Shape } from '../drawing';
+import { anchorAt, around, sector } from '../forms/sector';
+import { INK, SOFT, words } from '../words';
+import { pointOf, type WheelCircle } from './scheme-layout';
+import { type ShownMember } from './scheme-of';
+
+const HUES = 24;
+const RINGS = 5;
+/** White paper between the patches, and the middle that is left out, in plate units. */
+const GAP = 1.1;
+const MIDDLE = 5;
+
+/** One patch of the printed wheel: the colour there at the lead's lightness, or null where no screen shows it. */
+type Patch = string | null;
+
+function patchesOf({ wheel, lead, holdValue = false }: SchemeSpec): Patch[] {
+	const { light } = placeOf(wheel, lead);
+	const y = luminance(...(lead as Triple));
+	return Array.from({ length: HUES * RINGS }, (_, i): Patch => {
+		const place = {
+			angle: (360 * (i % HUES)) / HUES,
+			distance: (RIM[wheel] * (Math.floor(i / HUES) + 0.5)) / RINGS,
+			light
+		};
+		const { linear, mapped } = holdValue ? colourAtLuminance(wheel, place, y) : colourAt(wheel, place);
+		return mapped ? null : linearToHex(...linear);
+	});
+}
+
+let last: { key: string; patches: Patch[] } = { key: '', patches: [] };
+
+/** The patches only change with the lightness of the lead colour, so turning its hue finds them as they were. */
+function rememberedPatches(spec: SchemeSpec): Patch[] {
+	const { wheel, lead, holdValue = false } = spec;
+	const light = holdValue ? luminance(...(lead as Triple)) : placeOf(wheel, lead).light;
+	const key = `${wheel} ${holdValue} ${light.toFixed(3)}`;
+	if (last.key !== key) last = { key, patches: patchesOf(spec) };
+	return last.patches;
+}
+
+function drawPatches(spec: SchemeSpec, { cx, cy, rim }: WheelCircle): Shape[] {
+	const at = around(cx, cy);
+	const half = Math.PI / HUES;
+	return rememberedPatches(spec).map((patch, i): Shape => {
+		const angle = 2 * half * (i % HUES);
+		const ring = Math.floor(i / HUES);
+		const inner = Math.max(MIDDLE, (rim * ring) / RINGS + GAP / 2);
+		const outer = (rim * (ring + 1)) / RINGS - GAP / 2;
+		if (patch === null) {
+			// A dot stands for what cannot be shown, so that the gamut is the shape of what is printed.
+			const [x, y] = at((inner + outer) / 2, angle);
+			return { kind: 'figure', path: `M${x - 0.8} ${y - 0.8}h1.6v1.6h-1.6z`, fill: SOFT };
+		}
+		const slack = Math.min(half * 0.8, GAP / 2 / ((inner + outer) / 2));
+		return { kind: 'figure', path: sector(at, outer, inner, angle - half + slack, angle + half - slack), fill: patch };
+	});
+}
+
+/** What stands round each wheel: its own main hues at their angles; degrees where no hue is a corner. */
+const MAIN_HUES: Readonly<Record<Wheel, readonly string[]>> = {
+	light: ['red', 'yellow', 'green', 'cyan', 'blue', 'magenta'],
+	painter: ['red', 'orange', 'yellow', 'green', 'blue', 'violet'],
+	perceptual: ['0°', '60°', '120°', '180°', '240°', '300°']
+};
+
+/** A flag for each member: from its place out to a swatch with its number beyond the rim. */
+const FLAG = { out: 24, swatch: 15, lead: 19, apart: 13 } as const;
+const PASSES = 24;
+
+/** Angles in degrees moved so far apart that no two flags cover each other, each as near to where it was as that allows. */
+function spreadOut(angles: readonly number[], least: number): number[] {
+	const spread = [...angles];
+	const order = angles.map((_, i) => i).sort((one, other) => angles[one]! - angles[other]! || one - other);
+	for (let pass = 0; pass < PASSES; pass++)
+		order.forEach((one, i) => {
+			const other = order[(i + 1) % order.length]!;
+			const gap = i + 1 < order.length ? spread[other]! - spread[one]! : spread[other]! + 360 - spread[one]!;
+			if (gap >= least || one === other) return;
+			spread[one]! -= (least - gap) / 2;
+			spread[other]! += (least - gap) / 2;
+		});
+	return spread;
+}
+
+export interface Flag {
+	readonly x: number;
+	readonly y: number;
+	readonly size: number;
+	/** Where the member's place lies on the wheel. */
+	readonly point: readonly [number, number];
+}
+
+/** Where the flags of all members stand. */
+export function flagsOf(wheel: Wheel, members: readonly Pick<ShownMember, 'linear'>[], circle: WheelCircle): Flag[] {
+	const places = members.map(({ linear }) => placeOf(wheel, linear));
+	const angles = spreadOut(
+		places.map(({ angle }) => angle),
+		FLAG.apart
+	);
+	return places.map((place, i) => {
+		const [x, y] = around(circle.cx, circle.cy)(circle.rim + FLAG.out, (angles[i]! * Math.PI) / 180);
+		return { x, y, size: i === 0 ? FLAG.lead : FLAG.swatch, point: pointOf(circle, wheel, place) };
+	});
+}
+
+/** A name gives way to a flag that stands there. */
+const namesRound = (wheel: Wheel, { cx, cy, rim }: WheelCircle, angles: readonly number[]): Shape[] =>
+	MAIN_HUES[wheel].flatMap((name, i) => {
+		if (angles.some((other) => angleBetween(other, i * 60) < FLAG.apart)) return [];
+		const angle = (i * Math.PI) / 3;
+		const [x, y] = around(cx, cy)(rim + 5, angle);
+		return [words(x, y + (i === 0 ? -1 : i === 3 ? 8 : 3), name, { anchor: anchorAt(angle), size: 9.5 })];
+	});
+
+function drawFlags(wheel: Wheel, members: readonly ShownMember[], circle: WheelCircle): Shape[] {
+	return flagsOf(wheel, members, circle).flatMap(({ x, y, size, point: [px, py] }, i): Shape[] => {
+		const number = String(i + 1);
+		const out = Math.hypot(x - circle.cx, y - circle.cy) || 1;
+		const [ux, uy] = [(x - circle.cx) / out, (y - circle.cy) / out];
+		const beyond = size / 2 + 7;
+		return [
+			{ kind: 'rule', x1: px, y1: py, x2: x - ux * (size / 2), y2: y - uy * (size / 2), stroke: INK },
+			lozenge(px, py, 6.5, '#ffffff'),
+			lozenge(px, py, 5, members[i]!.hex),
+			{ kind: 'bar', x: x - size / 2, y: y - size / 2, width: size, height: size, fill: members[i]!.hex },
+			words(x + ux * beyond, y + uy * beyond + 3.5, number, {
+				anchor: 'middle',
+				size: 10,
+				strong: i === 0,
+				fill: i === 0 ? INK : SOFT
+			})
+		];
+	});
+}
+
+const lozenge = (x: number, y: number, reach: number, fill: string): Shape => ({
+	kind: 'figure',
+	path: `M${x} ${y - reach}L${x + reach} ${y}L${x} ${y + reach}L${x - reach} ${y}z`,
+	fill
+});
+
+/** The wheel as a printed chart at the lead's lightness, with a flag for each member. */
+export function drawSchemeWheel(
+	spec: SchemeSpec,
+	members: readonly ShownMember[],
+	circle: WheelCircle,
+	withWords: boolean
+): Shape[] {
+	return [
+		...drawPatches(spec, circle),
+		...(withWords
+			? namesRound(
+					spec.wheel,
+					circle,
+					members.map(({ linear }) => placeOf(spec.wheel, linear).angle)
+				)
+			: []),
+		...drawFlags(spec.wheel, members, circle)
+	];
+}

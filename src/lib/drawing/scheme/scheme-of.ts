@@ -1,0 +1,141 @@
+import { linearToHex } from '$lib/core/colour/bytes';
+import { fit } from '$lib/core/colour/shown';
+import { type Triple } from '$lib/core/colour/vector';
+import { nearestIn, readied, type Nearest } from '$lib/core/scheme/nearest';
+import { DIRECTIONS, relativesOf, type Direction } from '$lib/core/scheme/relatives';
+import { makeScheme, type MemberRule } from '$lib/core/scheme/scheme-members';
+import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
+import { SCHEME_RULES, type Member, type SchemeSpec } from '$lib/core/scheme/schemes';
+import { type KeptPalette, type SchemePlate } from '$lib/model/scheme-plate';
+import { sourcesOf, type LinkedColour } from '$lib/model/study';
+import { colourOf, textOf } from '../resolve';
+
+/** A member as it is shown: its code and value beside its colour. */
+export interface ShownMember extends Member {
+	readonly hex: string;
+	readonly value: number;
+	readonly fixed: boolean;
+}
+
+export interface MadeScheme {
+	readonly spec: SchemeSpec;
+	readonly rules: readonly MemberRule[];
+	/** As the scheme has them, the lead colour first. */
+	readonly members: readonly ShownMember[];
+	/** What stands for each of them where the scheme keeps to a palette. */
+	readonly kept: readonly ShownMatch[] | null;
+	/** What is used further on: the members, or what stands for them. */
+	readonly used: readonly Triple[];
+	readonly usedHexes: readonly string[];
+}
+
+export interface ShownMatch extends Nearest {
+	readonly name: string;
+	readonly hex: string;
+}
+
+const linearOf = (text: string): Triple => fit(colourOf(text)).linear;
+
+/** The spread of a plate, brought into the range of its scheme; none where the scheme has none. */
+export function spreadOf({ scheme, spread }: Pick<SchemePlate, 'scheme' | 'spread'>): number | undefined {
+	const range = SCHEME_RULES[scheme].spread;
+	if (!range) return undefined;
+	return spread === undefined ? range.usual : Math.min(range.most, Math.max(range.least, spread));
+}
+
+/** A scheme plate as the core takes it. */
+export function schemeSpecOf(plate: SchemePlate, linked: readonly LinkedColour[]): SchemeSpec {
+	const { scheme, wheel, holdValue, others } = plate;
+	return {
+		scheme,
+		wheel,
+		holdValue,
+		lead: linearOf(textOf(plate.lead, linked)),
+		spread: spreadOf(plate),
+		free: others.map(({ angle }) => angle)
+	};
+}
+
+const rulesOf = ({ others }: SchemePlate, linked: readonly LinkedColour[]): MemberRule[] =>
+	others.map(({ strength, value, fixed }) =>
+		fixed ? { fixed: linearOf(textOf(fixed, linked)) } : { strength, value }
+	);
+
+interface ReadyPalette {
+	readonly linears: readonly Triple[];
+	readonly labs: readonly Triple[];
+	readonly hexes: readonly string[];
+}
+
+const ready = new WeakMap<KeptPalette, ReadyPalette>();
+
+function readyPalette(palette: KeptPalette): ReadyPalette {
+	const known = ready.get(palette);
+	if (known) return known;
+	const linears = palette.colours.map(({ text }) => linearOf(text));
+	const made = { linears, labs: readied(linears), hexes: linears.map((linear) => linearToHex(...linear)) };
+	ready.set(palette, made);
+	return made;
+}
+
+function matchesOf(members: readonly Member[], palette: KeptPalette): ShownMatch[] {
+	const { labs, hexes } = readyPalette(palette);
+	return members.map(({ linear }) => {
+		const nearest = nearestIn(labs, linear)!;
+		return { ...nearest, name: palette.colours[nearest.index]!.name, hex: hexes[nearest.index]! };
+	});
+}
+
+function make(plate: SchemePlate, linked: readonly LinkedColour[]): MadeScheme {
+	const spec = schemeSpecOf(plate, linked);
+	const rules = rulesOf(plate, linked);
+	const members = makeScheme(spec, rules).map((member, i): ShownMember => ({
+		...member,
+		hex: linearToHex(...member.linear),
+		value: valueOfLinear(member.linear),
+		fixed: i > 0 && 'fixed' in rules[i - 1]!
+	}));
+	const kept = plate.keptTo && matchesOf(members, plate.keptTo);
+	const used = kept
+		? kept.map(({ index }) => readyPalette(plate.keptTo!).linears[index]!)
+		: members.map((m) => m.linear);
+	return { spec, rules, members, kept, used, usedHexes: (kept ?? members).map(({ hex }) => hex) };
+}
+
+/** What was made of a plate is remembered until the plate, or one of its colours, changes. */
+function remembered<T>(work: (plate: SchemePlate, linked: readonly LinkedColour[]) => T) {
+	const known = new WeakMap<SchemePlate, { texts: string; made: T }>();
+	return (plate: SchemePlate, linked: readonly LinkedColour[]): T => {
+		const texts = sourcesOf(plate)
+			.map((source) => textOf(source, linked))
+			.join('\n');
+		const found = known.get(plate);
+		if (found?.texts === texts) return found.made;
+		const made = work(plate, linked);
+		known.set(plate, { texts, made });
+		return made;
+	};
+}
+
+/** A scheme plate worked out: its members, and what stands for them where it keeps to a palette. */
+export const schemeOf = remembered(make);
+
+/** The codes of the relatives of one member, nearest first in every direction. */
+export type RelativeCodes = Readonly<Record<Direction, readonly string[]>>;
+
+/** The codes of all relatives, member by member; the nearest of the palette where the scheme keeps to one. */
+export const relativesOfScheme = remembered((plate, linked): RelativeCodes[] => {
+	const { members } = schemeOf(plate, linked);
+	const { steps, amount } = plate.relatives;
+	const palette = plate.keptTo && readyPalette(plate.keptTo);
+	const code = (linear: Triple): string =>
+		palette ? palette.hexes[nearestIn(palette.labs, linear)!.index]! : linearToHex(linear[0], linear[1], linear[2]);
+	const codes = (linear: Triple, direction: Direction): string[] =>
+		relativesOf(linear, direction, steps, amount).map((relative) => code(relative.linear));
+	return members.map(
+		({ linear }) =>
+			Object.fromEntries(
+				DIRECTIONS.map((direction) => [direction, codes(linear, direction)])
+			) as unknown as RelativeCodes
+	);
+});

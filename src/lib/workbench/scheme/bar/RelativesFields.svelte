@@ -1,0 +1,78 @@
+<script lang="ts">
+	import { newId } from '$lib/model/ids';
+	import { MOST_RELATIVES, type SchemePlate } from '$lib/model/scheme-plate';
+	import { DIRECTIONS } from '$lib/core/scheme/relatives';
+	import { type RelativeCell } from '$lib/drawing/scheme/scheme-layout';
+	import { linkAll } from '../../study/link-all';
+	import { decideScheme } from '../../study/scheme-edits';
+	import { type Workbench } from '../../study/workbench.svelte';
+	import { coloursOfRelatives } from '../scheme-actions';
+	import NumberField from './NumberField.svelte';
+
+	/** Whether relatives are shown, how many and how far; and what becomes of those that are chosen. */
+	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
+
+	const chosen = $derived(workbench.relatives.length);
+
+	function decide(label: string, change: Partial<SchemePlate['relatives']>, gesture: string | null = null) {
+		const relatives = { ...plate.relatives, ...change };
+		workbench.edit(label, decideScheme(plate.id, { relatives }), gesture);
+	}
+
+	function chooseAll() {
+		const { steps } = plate.relatives;
+		workbench.relatives = Array.from({ length: plate.others.length + 1 }, (_, member) =>
+			DIRECTIONS.flatMap((direction) =>
+				Array.from({ length: steps }, (__, i): RelativeCell => ({ member, direction, step: i + 1 }))
+			)
+		).flat();
+	}
+
+	function link() {
+		const colours = coloursOfRelatives(workbench, plate).map((colour) => ({ id: newId(), ...colour }));
+		linkAll(workbench, 'Make relatives linked colours', colours);
+	}
+</script>
+
+<div class="sentence" role="group" aria-label="Relatives">
+	<label>
+		<input
+			type="checkbox"
+			checked={plate.relatives.shown}
+			onchange={(event) => decide('Show relatives', { shown: event.currentTarget.checked })}
+		/>
+		relatives
+	</label>
+	{#if plate.relatives.shown}
+		<NumberField
+			label="Relatives a side"
+			value={plate.relatives.steps}
+			least={1}
+			most={MOST_RELATIVES}
+			onset={(steps) => decide('Change the number of relatives', { steps })}
+		/>
+		<label>
+			a side, to
+			<input
+				type="range"
+				min="0"
+				max="100"
+				step="1"
+				value={plate.relatives.amount}
+				aria-label="How far the relatives go"
+				aria-valuetext="{plate.relatives.amount} %"
+				oninput={(event) =>
+					decide('Set how far relatives go', { amount: Number(event.currentTarget.value) }, `amount ${plate.id}`)}
+			/>
+			{plate.relatives.amount} %
+		</label>
+		{#if chosen === 0}
+			<button class="act" onclick={chooseAll}>Choose all</button>
+		{:else}
+			<span>{chosen} chosen:</span>
+			<button class="act" onclick={() => (workbench.beside = 'Palettes')}>Keep as palette</button>
+			<button class="act" onclick={link}>Link</button>
+			<button class="act" onclick={() => (workbench.relatives = [])}>None</button>
+		{/if}
+	{/if}
+</div>

@@ -1,0 +1,100 @@
+import { colourWords } from '$lib/core/colour/hue-words';
+import { show } from '$lib/core/colour/shown';
+import { relativesOfScheme, schemeOf } from '$lib/drawing/scheme/scheme-of';
+import { colourOf, linkedOf, textOf } from '$lib/drawing/resolve';
+import { type ColourSource } from '$lib/model/colour-text';
+import { newId } from '$lib/model/ids';
+import { MOST_LETTERS } from '$lib/model/line';
+import { type PaletteColour } from '$lib/model/palette';
+import { MOST_SCALES, type ScalesPlate } from '$lib/model/plate';
+import { type ScaleDecision } from '$lib/model/scale';
+import { type SchemePlate } from '$lib/model/scheme-plate';
+import { MOST_PLATES, type LinkedColour, type StudyDocument } from '$lib/model/study';
+import { notices } from '$lib/ui/notices.svelte';
+import { addPlate } from '../study/edits';
+import { linkAll } from '../study/link-all';
+import { addScale } from '../study/scale-edits';
+import { schemeFrom } from '../study/suggest';
+import { type Workbench } from '../study/workbench.svelte';
+import { coloursOfScheme } from './scheme-subject';
+
+/** Starts a scheme from a colour that is on any plate. */
+export function startScheme(workbench: Workbench, lead: ColourSource): void {
+	if (workbench.document.plates.length >= MOST_PLATES) {
+		notices.say(`A study holds ${MOST_PLATES} plates at most.`);
+		return;
+	}
+	const plate = schemeFrom(workbench.document, lead);
+	workbench.edit('Start a scheme', addPlate(plate, workbench.plate?.id ?? null));
+	workbench.choosePlate(plate.id);
+}
+
+/** Makes every member that is not linked yet a linked colour of the study. */
+export function linkScheme(workbench: Workbench, plate: SchemePlate): void {
+	const { linked } = workbench.document;
+	const sources = [plate.lead, ...plate.others.map(({ fixed }) => fixed)];
+	const colours = coloursOfScheme(plate, linked).flatMap(({ name, hex }, i): LinkedColour[] => {
+		const source = sources[i];
+		return source && 'linked' in source && !plate.keptTo ? [] : [{ id: newId(), name, text: hex }];
+	});
+	linkAll(workbench, 'Make a scheme linked colours', colours);
+}
+
+/** Where a member comes from, so that a scale from it follows where it can: a linked colour, or its code. */
+function sourceOf(plate: SchemePlate, linked: readonly LinkedColour[], index: number): ColourSource {
+	const source = index === 0 ? plate.lead : plate.others[index - 1]!.fixed;
+	if (source && 'linked' in source && !plate.keptTo) return source;
+	return { text: schemeOf(plate, linked).usedHexes[index]! };
+}
+
+const titleFor = ({ title }: SchemePlate): string => `Scales of ${title}`.slice(0, MOST_LETTERS);
+
+/** The plate of scales behind a scheme, if it is there and has room. */
+function scalesBehind({ plates }: StudyDocument, scheme: SchemePlate): ScalesPlate | null {
+	const next = plates[plates.findIndex(({ id }) => id === scheme.id) + 1];
+	return next?.kind === 'scales' && next.title === titleFor(scheme) && next.scales.length < MOST_SCALES ? next : null;
+}
+
+/** Starts a scale between two members, on a plate of scales behind the scheme. */
+export function startScale(workbench: Workbench, plate: SchemePlate, one: number, other: number): void {
+	const { document } = workbench;
+	const scale: ScaleDecision = {
+		id: newId(),
+		recipe: 'interval',
+		parents: [sourceOf(plate, document.linked, one), sourceOf(plate, document.linked, other)],
+		between: 5,
+		method: 'oklab',
+		spacing: 'shares'
+	};
+	const behind = scalesBehind(document, plate);
+	if (!behind && document.plates.length >= MOST_PLATES) {
+		notices.say(`A study holds ${MOST_PLATES} plates at most.`);
+		return;
+	}
+	const id = behind?.id ?? newId();
+	workbench.edit(
+		'Start a scale between two members',
+		behind
+			? addScale(id, scale, null)
+			: addPlate({ id, kind: 'scales', title: titleFor(plate), scales: [scale] }, plate.id)
+	);
+	notices.say(`A scale from ${one + 1} to ${other + 1} is on the next plate.`, {
+		label: 'Go there',
+		run: () => workbench.choosePlate(id)
+	});
+}
+
+/** The chosen relatives as named colours, in the order in which they stand. */
+export function coloursOfRelatives(workbench: Workbench, plate: SchemePlate): PaletteColour[] {
+	const codes = relativesOfScheme(plate, workbench.document.linked);
+	return workbench.relatives.flatMap(({ member, direction, step }) => {
+		const text = codes[member]?.[direction][step - 1];
+		if (!text) return [];
+		const name = `${member + 1}, ${direction} ${step}, ${colourWords(show(colourOf(text)).linear)}`;
+		return [{ name: name.slice(0, MOST_LETTERS), text }];
+	});
+}
+
+/** What a scheme is called after: its lead colour. */
+export const leadName = (plate: SchemePlate, linked: readonly LinkedColour[]): string =>
+	linkedOf(plate.lead, linked)?.name ?? textOf(plate.lead, linked);
