@@ -1,31 +1,51 @@
+interface Task {
+	readonly work: () => void;
+	/** Milliseconds of the page's clock before which it is not done. */
+	readonly due: number;
+}
+
 /** Who waits for a turn, with what to do then; asking again only replaces that. */
-const waiting = new Map<string, () => void>();
+const waiting = new Map<string, Task>();
+/** When each was last done. */
+const done = new Map<string, number>();
 let called = false;
 /** Milliseconds after which a piece of work is done although the browser is busy. */
 const LONGEST_WAIT = 400;
+/** No piece of work is done again sooner: the eye does not read charts or small pictures faster while they change. */
+const LEAST_PAUSE = 150;
 
 function next(): void {
 	called = false;
-	const [first] = waiting;
-	if (!first) return;
-	waiting.delete(first[0]);
-	first[1]();
+	const now = performance.now();
+	const ready = [...waiting].find(([, { due }]) => due <= now);
+	if (ready) {
+		const [name, { work }] = ready;
+		waiting.delete(name);
+		done.set(name, now);
+		work();
+	}
 	call();
 }
 
 function call(): void {
 	if (called || waiting.size === 0) return;
 	called = true;
+	const soonest = Math.min(...[...waiting.values()].map(({ due }) => due)) - performance.now();
+	if (soonest > 0) setTimeout(whenIdle, soonest);
+	else whenIdle();
+}
+
+function whenIdle(): void {
 	// Not every browser says when it is idle.
 	if ('requestIdleCallback' in globalThis) requestIdleCallback(next, { timeout: LONGEST_WAIT });
 	else setTimeout(next, LONGEST_WAIT / 10);
 }
 
 /**
- * Does work when the browser has time for it, one piece after the other: so many small pictures follow a turning dial
- * without any frame being asked to redraw them all. Of work under one name only the latest is done.
+ * Does work when the browser has time for it, one piece after the other, and none too often: so charts and many small
+ * pictures follow a turning dial without taking its frames. Of work under one name only the latest is done.
  */
 export function inTurn(name: string, work: () => void): void {
-	waiting.set(name, work);
+	waiting.set(name, { work, due: (done.get(name) ?? -LEAST_PAUSE) + LEAST_PAUSE });
 	call();
 }

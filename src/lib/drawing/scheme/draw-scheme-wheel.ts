@@ -33,33 +33,55 @@ function patchesOf({ wheel, lead, holdValue = false }: SchemeSpec): Patch[] {
 	});
 }
 
-let last: { key: string; patches: Patch[] } = { key: '', patches: [] };
+/** By the wheel's size on the plate: the plate itself and its thumbnail. */
+const last = new Map<number, { key: string; shapes: Shape[] }>();
 
 /** The patches only change with the lightness of the lead colour, so turning its hue finds them as they were. */
-function rememberedPatches(spec: SchemeSpec): Patch[] {
+function drawPatches(spec: SchemeSpec, circle: WheelCircle): Shape[] {
 	const { wheel, lead, holdValue = false } = spec;
 	const light = holdValue ? luminance(...(lead as Triple)) : placeOf(wheel, lead).light;
 	const key = `${wheel} ${holdValue} ${light.toFixed(3)}`;
-	if (last.key !== key) last = { key, patches: patchesOf(spec) };
-	return last.patches;
+	const known = last.get(circle.rim);
+	if (known?.key === key) return known.shapes;
+	const shapes = shapesOf(patchesOf(spec), circle);
+	last.set(circle.rim, { key, shapes });
+	return shapes;
 }
 
-function drawPatches(spec: SchemeSpec, { cx, cy, rim }: WheelCircle): Shape[] {
+/** The outline of each patch, and the dot that stands there for what no screen shows. */
+interface PatchPlace {
+	readonly path: string;
+	readonly dot: string;
+}
+
+function placesOf({ cx, cy, rim }: WheelCircle): PatchPlace[] {
 	const at = around(cx, cy);
 	const half = Math.PI / HUES;
-	return rememberedPatches(spec).map((patch, i): Shape => {
+	return Array.from({ length: HUES * RINGS }, (_, i): PatchPlace => {
 		const angle = 2 * half * (i % HUES);
 		const ring = Math.floor(i / HUES);
 		const inner = Math.max(MIDDLE, (rim * ring) / RINGS + GAP / 2);
 		const outer = (rim * (ring + 1)) / RINGS - GAP / 2;
-		if (patch === null) {
-			// A dot stands for what cannot be shown, so that the gamut is the shape of what is printed.
-			const [x, y] = at((inner + outer) / 2, angle);
-			return { kind: 'figure', path: `M${x - 0.8} ${y - 0.8}h1.6v1.6h-1.6z`, fill: SOFT };
-		}
 		const slack = Math.min(half * 0.8, GAP / 2 / ((inner + outer) / 2));
-		return { kind: 'figure', path: sector(at, outer, inner, angle - half + slack, angle + half - slack), fill: patch };
+		const [x, y] = at((inner + outer) / 2, angle);
+		return {
+			path: sector(at, outer, inner, angle - half + slack, angle + half - slack),
+			dot: `M${(x - 0.8).toFixed(2)} ${(y - 0.8).toFixed(2)}h1.6v1.6h-1.6z`
+		};
 	});
+}
+
+const places = new Map<number, PatchPlace[]>();
+
+/** The patches as figures; where no screen shows a colour a dot, so that the gamut is the shape of what is printed. */
+function shapesOf(patches: readonly Patch[], circle: WheelCircle): Shape[] {
+	const known = places.get(circle.rim) ?? placesOf(circle);
+	places.set(circle.rim, known);
+	return patches.map((patch, i): Shape => ({
+		kind: 'figure',
+		path: patch === null ? known[i]!.dot : known[i]!.path,
+		fill: patch ?? SOFT
+	}));
 }
 
 /** What stands round each wheel: its own main hues at their angles; degrees where no hue is a corner. */
