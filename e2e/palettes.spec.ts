@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { formatHex } from 'culori';
+import { differenceCiede2000, formatHex } from 'culori';
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
 import { drawnColours, makeStudy, ready, saved, step } from './pages';
@@ -76,10 +76,11 @@ test('a palette made by hand: typed colours, a bad one refused with its reason, 
 test('palettes are found by words and by tag, duplicated, moved by keys, and deleted with undo', async ({ page }) => {
 	await open(page);
 	const all = await names(page);
-	await page.getByRole('searchbox').fill('woad tobin');
+	const search = page.getByRole('searchbox', { name: 'Find palettes' });
+	await search.fill('woad tobin');
 	await expect(page.locator('article')).toHaveCount(1);
 	expect(await names(page)).toEqual(['Seven dips of woad']);
-	await page.getByRole('searchbox').fill('nothing-like-this');
+	await search.fill('nothing-like-this');
 	await expect(page.getByText('No palette is like that')).toBeVisible();
 	await page.getByRole('button', { name: 'Show all palettes' }).click();
 	await expect(page.locator('article')).toHaveCount(all.length);
@@ -88,8 +89,22 @@ test('palettes are found by words and by tag, duplicated, moved by keys, and del
 	await page.getByLabel('Tag', { exact: true }).selectOption('');
 	await expect(page.locator('article')).toHaveCount(all.length);
 
+	// By nearness: the palette with just this colour first, the distance said (CIEDE2000 of culori 4.0.2).
+	const near = page.getByRole('searchbox', { name: /^Near a colour/ });
+	await near.fill('#5a4633');
+	await page.keyboard.press('Enter');
+	await expect(page.locator('article h2').first()).toHaveText('Saltmarsh dye garden');
+	const off = differenceCiede2000()('#5a4633', '#5a4632');
+	await expect(page.locator('article').first()).toContainText(`Walnut hull is ${off.toFixed(1)} ΔE00 off`);
+	await near.fill('nearly red');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('alert')).toContainText('Expected');
+	await near.fill('');
+	await page.keyboard.press('Enter');
+	await expect.poll(() => names(page)).toEqual(all);
+
 	await page.getByRole('button', { name: 'Market stall: what to do' }).click();
-	await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+	await page.getByRole('menuitem', { name: 'Start from a copy' }).click();
 	await expect(page.locator('article')).toHaveCount(all.length + 1);
 	expect((await names(page))[0]).toBe('Market stall, copy');
 	const copy = page.getByRole('button', { name: /^Market stall, copy: Ottilie/ });

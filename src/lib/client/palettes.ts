@@ -10,8 +10,8 @@ import { ask, asJson } from './asking';
 
 const PATH = '/api/palettes';
 
-export async function listPalettes({ words, tag, most }: PaletteQuery): Promise<PaletteList> {
-	const query = new URLSearchParams({ words, tag, most: String(most) });
+export async function listPalettes({ words, tag, near, most }: PaletteQuery): Promise<PaletteList> {
+	const query = new URLSearchParams({ words, tag, near, most: String(most) });
 	return paletteListSchema.parse(await (await ask(`${PATH}?${query}`)).json());
 }
 

@@ -34,10 +34,14 @@ export type PaletteContent = z.infer<typeof paletteContentSchema>;
 export const paletteSchema = paletteContentSchema.extend({ id: idSchema, revision: z.int().min(1) });
 export type Palette = z.infer<typeof paletteSchema>;
 
-/** How palettes are listed: words that must all occur in name, maker, tags or names of colours; a tag; how many at most. */
+/**
+ * How palettes are listed: words that must all occur in name, maker, tags or names of colours; a tag; a colour, by nearness to
+ * which they are sorted instead of by their place; how many at most.
+ */
 export const paletteQuerySchema = z.object({
 	words: z.string().trim().max(120).catch(''),
 	tag: z.string().trim().toLowerCase().max(LONGEST_TAG).catch(''),
+	near: z.union([z.literal(''), colourTextSchema]).catch(''),
 	most: z.coerce.number().int().min(1).max(2000).catch(HELPING)
 });
 export type PaletteQuery = z.infer<typeof paletteQuerySchema>;

@@ -3,7 +3,8 @@
 	import { COLOUR_FILES, downloadColours } from '$lib/client/colour-files';
 	import { plainName } from '$lib/client/files';
 	import { readColour } from '$lib/core/colour/read';
-	import { show } from '$lib/core/colour/shown';
+	import { fit, show } from '$lib/core/colour/shown';
+	import { nearestOf } from '$lib/core/scheme/nearest';
 	import { type Palette } from '$lib/model/palette';
 	import Menu from '$lib/ui/Menu.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
@@ -35,8 +36,19 @@
 				})
 		}))
 	);
+	/** Its colour nearest to the one that was asked for. */
+	const near = $derived.by((): string => {
+		if (library.query.near === '') return '';
+		const linear = (text: string) => fit(readColour(text)).linear;
+		const nearest = nearestOf(
+			palette.colours.map(({ text }) => linear(text)),
+			linear(library.query.near)
+		);
+		return nearest ? `${palette.colours[nearest.index]!.name} is ${nearest.distance.toFixed(1)} ΔE00 off` : '';
+	});
 	const about = $derived(
 		[
+			near,
 			palette.maker,
 			`${palette.colours.length} ${palette.colours.length === 1 ? 'colour' : 'colours'}`,
 			...palette.tags
@@ -45,6 +57,7 @@
 
 	/** Alt with an arrow moves the palette, F2 renames it, Delete takes it away. */
 	function actByKey(event: KeyboardEvent & { currentTarget: HTMLElement }) {
+		if (event.altKey && library.query.near !== '') return;
 		if (event.altKey && event.key === 'ArrowUp') library.move(palette.id, index - 1);
 		else if (event.altKey && event.key === 'ArrowDown') library.move(palette.id, index + 1);
 		else if (event.key === 'F2') renaming = true;
@@ -82,12 +95,16 @@
 			label="{palette.name}: what to do"
 			items={[
 				{ label: 'Rename', run: () => (renaming = true) },
-				{ label: 'Duplicate', run: () => library.duplicate(palette) },
-				{ label: 'Move up', run: () => library.move(palette.id, index - 1), disabled: index === 0 },
+				{ label: 'Start from a copy', run: () => library.duplicate(palette) },
+				{
+					label: 'Move up',
+					run: () => library.move(palette.id, index - 1),
+					disabled: index === 0 || library.query.near !== ''
+				},
 				{
 					label: 'Move down',
 					run: () => library.move(palette.id, index + 1),
-					disabled: index === library.palettes.length - 1
+					disabled: index === library.palettes.length - 1 || library.query.near !== ''
 				},
 				...files,
 				{ label: 'Delete', run: () => library.remove(palette) }

@@ -3,6 +3,8 @@
 	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
+	import { readColour } from '$lib/core/colour/read';
+	import { Problem } from '$lib/core/problem';
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
 	import { type Palette, type PaletteList } from '$lib/model/palette';
 	import { HELPING } from '$lib/model/requests';
@@ -24,6 +26,21 @@
 	let dragged = $state.raw<Palette[] | null>(null);
 	const shown = $derived(dragged ?? [...library.palettes]);
 	const searching = $derived(library.query.words !== '' || library.query.tag !== '');
+	/** Only the list as it was put in order can be put in another order. */
+	const orderly = $derived(library.query.near === '');
+	let nearComplaint = $state('');
+
+	/** Lists palettes by nearness to a typed colour; an empty field lists them in their own order again. */
+	function lookNear(text: string) {
+		nearComplaint = '';
+		try {
+			if (text.trim() !== '') readColour(text);
+			void library.load({ near: text.trim(), most: HELPING });
+		} catch (error) {
+			if (!(error instanceof Problem)) throw error;
+			nearComplaint = `${error.message} Expected: ${error.expected}.`;
+		}
+	}
 
 	const PAUSE = 250;
 	let timer: ReturnType<typeof setTimeout> | undefined;
@@ -86,6 +103,18 @@
 				maxlength="120"
 				oninput={(event) => search(event.currentTarget.value)}
 			/>
+			<input
+				class="field near"
+				type="search"
+				value={library.query.near}
+				placeholder="Near a colour"
+				aria-label="Near a colour, in any CSS syntax"
+				aria-invalid={nearComplaint !== ''}
+				aria-describedby={nearComplaint ? 'near-complaint' : undefined}
+				spellcheck="false"
+				maxlength="200"
+				onchange={(event) => lookNear(event.currentTarget.value)}
+			/>
 			<Select
 				class="choice tag"
 				classes={{ select: 'field' }}
@@ -99,6 +128,7 @@
 			</Select>
 			<Button class="act main" onclick={make}>New palette</Button>
 		</div>
+		{#if nearComplaint}<p id="near-complaint" class="complaint" role="alert">{nearComplaint}</p>{/if}
 		{#if library.palettes.length > 0}
 			<div class="halves">
 				<div>
@@ -110,7 +140,8 @@
 							flipDurationMs: 0,
 							dropTargetStyle: {},
 							zoneTabIndex: -1,
-							zoneItemTabIndex: -1
+							zoneItemTabIndex: -1,
+							dragDisabled: !orderly
 						}}
 						onconsider={(event) => (dragged = event.detail.items)}
 						onfinalize={drop}
@@ -141,7 +172,11 @@
 		{:else if searching}
 			<div class="empty">
 				<h2>No palette is like that</h2>
-				<p><button class="act" onclick={() => void library.load({ words: '', tag: '' })}>Show all palettes</button></p>
+				<p>
+					<button class="act" onclick={() => void library.load({ words: '', tag: '', near: '' })}
+						>Show all palettes</button
+					>
+				</p>
 			</div>
 		{:else}
 			<div class="empty">
@@ -182,10 +217,18 @@
 		line-height: 1;
 	}
 	.find {
-		width: 270px;
+		width: 236px;
+	}
+	.near {
+		width: 128px;
+	}
+	.complaint {
+		margin: -10px 0 14px;
+		font-size: 13px;
+		text-align: right;
 	}
 	.tools :global(.tag) {
-		width: 150px;
+		width: 124px;
 	}
 	.halves {
 		display: grid;

@@ -10,7 +10,7 @@ interface State {
 	readonly content: PaletteContent;
 }
 
-export const ALL_PALETTES: PaletteQuery = { words: '', tag: '', most: HELPING };
+export const ALL_PALETTES: PaletteQuery = { words: '', tag: '', near: '', most: HELPING };
 
 /** The library of palettes as it is shown: a list with its search, and every change carried to the server at once. */
 export class Library {

@@ -4,5 +4,5 @@ import { listPalettes } from '$lib/server/palettes/repository';
 import { type PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async () => ({
-	list: await listPalettes(database(), { words: '', tag: '', most: HELPING })
+	list: await listPalettes(database(), { words: '', tag: '', near: '', most: HELPING })
 });

@@ -28,7 +28,8 @@ const palette = (name: string, change: Partial<PaletteContent> = {}): PaletteCon
 	colours: [{ name: 'Madder', text: '#b3392b' }],
 	...change
 });
-const list = (query: Partial<PaletteQuery> = {}) => listPalettes(database, { words: '', tag: '', most: 100, ...query });
+const list = (query: Partial<PaletteQuery> = {}) =>
+	listPalettes(database, { words: '', tag: '', near: '', most: 100, ...query });
 const names = async (query: Partial<PaletteQuery> = {}) => (await list(query)).palettes.map(({ name }) => name);
 
 describe('palettes in the database', () => {
@@ -93,7 +94,7 @@ describe('palettes in the database', () => {
 	it('of the demo are there in the order of their files, and begin again with it', async () => {
 		const demo = await openEmbedded(null);
 		const shown = async () =>
-			(await listPalettes(demo, { words: '', tag: '', most: 50 })).palettes.map(({ name }) => name);
+			(await listPalettes(demo, { words: '', tag: '', near: '', most: 50 })).palettes.map(({ name }) => name);
 		await fillDemo(demo, 'demo');
 		const first = await shown();
 		expect(first.length).toBeGreaterThanOrEqual(5);

@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { readColour } from '$lib/core/colour/read';
+import { fit } from '$lib/core/colour/shown';
+import { nearestOf } from '$lib/core/scheme/nearest';
 import { newId } from '$lib/model/ids';
 import { MOST_LETTERS } from '$lib/model/line';
 import {
@@ -19,21 +22,47 @@ function toPalette(row: Row): Palette {
 	return paletteSchema.parse({ ...content, id, revision });
 }
 
-/** Lists palettes in their order; with every tag that there is, and whether there are more palettes. */
-export async function listPalettes(database: Database, query: PaletteQuery): Promise<PaletteList> {
+/** So many palettes are looked through for the one nearest to a colour. */
+const MOST_LOOKED_THROUGH = 2000;
+
+/** One more than asked for, where there are more. */
+async function findPalettes(database: Database, { words, tag, near, most }: PaletteQuery): Promise<Palette[]> {
 	const rows = await database.query(
 		`select id, revision, content from palette
 		where deleted is null and words like all ($1::text[]) and ($2 = '' or $2 = any (tags))
 		order by place, id limit $3`,
-		[patternsOf(query.words), query.tag, query.most + 1]
+		[patternsOf(words), tag, near === '' ? most + 1 : MOST_LOOKED_THROUGH]
 	);
+	const palettes = rows.map(toPalette);
+	return near === '' ? palettes : byNearness(palettes, near).slice(0, most + 1);
+}
+
+/** Palettes sorted by how near one of their colours is to a colour; those without colours last. */
+function byNearness(palettes: readonly Palette[], text: string): Palette[] {
+	const linear = (colour: string) => fit(readColour(colour)).linear;
+	const target = linear(text);
+	const distances = new Map(
+		palettes.map((palette) => {
+			const nearest = nearestOf(
+				palette.colours.map((colour) => linear(colour.text)),
+				target
+			);
+			return [palette.id, nearest?.distance ?? Infinity];
+		})
+	);
+	return [...palettes].sort((one, other) => distances.get(one.id)! - distances.get(other.id)!);
+}
+
+/** Lists palettes in their order, or by nearness to a colour; with every tag that there is, and whether there are more palettes. */
+export async function listPalettes(database: Database, query: PaletteQuery): Promise<PaletteList> {
+	const found = await findPalettes(database, query);
 	const tags = await database.query(
 		'select distinct unnest(tags) as tag from palette where deleted is null order by tag'
 	);
 	return {
-		palettes: rows.slice(0, query.most).map(toPalette),
+		palettes: found.slice(0, query.most),
 		tags: tags.map((row) => tagRow.parse(row).tag),
-		more: rows.length > query.most
+		more: found.length > query.most
 	};
 }
 
