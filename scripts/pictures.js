@@ -52,6 +52,26 @@ const VIEWS = [
 		}
 	],
 	['wheel', 'Wheels for a dye garden', async () => {}],
+	['scheme', 'Schemes for a banner', async (page) => page.locator('.member').nth(1).click()],
+	[
+		'scheme-perceptual',
+		'Schemes for a banner',
+		async (page) => {
+			await page.getByRole('button', { name: /^Plate 2: / }).click();
+		}
+	],
+	[
+		'relatives',
+		'Schemes for a banner',
+		async (page) => {
+			await page.getByRole('button', { name: /^Plate 3: / }).click();
+			const surface = await page.locator('.relatives').boundingBox();
+			await page.mouse.move(surface.x + 560, surface.y + 12);
+			await page.mouse.down();
+			await page.mouse.move(surface.x + 660, surface.y + 12, { steps: 4 });
+			await page.mouse.up();
+		}
+	],
 	['palettes', '/palettes', async () => {}],
 	[
 		'value-only',

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import Mark from '$lib/ui/Mark.svelte';
 	import { METHOD_WORDS, RECIPE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
+	import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
+	import { SCHEMES } from '$lib/core/scheme/schemes';
 	import { METHODS } from '$lib/core/scale/mixing';
 	import { RECIPES } from '$lib/core/scale/recipe';
 	import { SPACINGS } from '$lib/core/scale/spacing';
@@ -52,6 +54,23 @@
 			]
 		},
 		{
+			where: 'On the members of a scheme, and on its wheel',
+			keys: [
+				['← →', 'on the row: the next member; on the wheel: turn it by 1° (Shift 10°)'],
+				['↑ ↓', 'on the wheel: out, and in towards grey'],
+				['Enter', 'from the row into the mixer']
+			]
+		},
+		{
+			where: 'On the relatives of a scheme',
+			keys: [
+				['← → ↑ ↓', 'the next relative, the next thread, the next member'],
+				['Space', 'choose it, or let it go'],
+				['Shift ← →', 'choose a range'],
+				['Ctrl A', 'choose the whole thread']
+			]
+		},
+		{
 			where: 'On a palette in the library',
 			keys: [
 				['Alt ↑, Alt ↓', 'move the palette'],
@@ -81,6 +100,10 @@
 		{
 			heading: 'Spacing',
 			terms: SPACINGS.map((spacing) => SPACING_WORDS[spacing]).map(({ name, says }) => [name, says] as const)
+		},
+		{
+			heading: 'Schemes',
+			terms: SCHEMES.map((scheme) => SCHEME_WORDS[scheme]).map(({ name, says }) => [name, says] as const)
 		},
 		{
 			heading: 'Readings',

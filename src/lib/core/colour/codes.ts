@@ -25,7 +25,8 @@ export function formatOklch([lightness, chroma, hue]: Triple, finer = 0): string
 	return `oklch(${plain(lightness, 4 + finer)} ${grey ? 0 : plain(chroma, 4 + finer)} ${grey ? 0 : plain(hue, 2 + finer)})`;
 }
 
-function formatLab([lightness, a, b]: Triple, finer = 0): string {
+/** CIE Lab (D50) as CSS text; each `finer` adds a decimal to the two that people are shown. */
+export function formatLab([lightness, a, b]: Triple, finer = 0): string {
 	return `lab(${[lightness, a, b].map((x) => plain(x, 2 + finer)).join(' ')})`;
 }
 

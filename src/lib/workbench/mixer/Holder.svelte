@@ -6,6 +6,7 @@
 	import { newId } from '$lib/model/ids';
 	import { type LinkedColour } from '$lib/model/study';
 	import { notices } from '$lib/ui/notices.svelte';
+	import MemberActions from '../scheme/MemberActions.svelte';
 	import { linkSource } from '../study/edits';
 	import { unpinStep } from '../study/scale-edits';
 	import { usesOf } from '../study/uses';
@@ -90,7 +91,10 @@
 <div class="holder">
 	<div class="patch" style:background={hex}></div>
 	<div class="about">
-		<h2>{subject.name}</h2>
+		<div class="head">
+			<h2>{subject.name}</h2>
+			<MemberActions {workbench} what="lead" />
+		</div>
 		<p>{subject.note}{mapped ? '; outside the screen gamut, the nearest is shown' : ''}</p>
 		{#if subject.follows === null}
 			<div class="entry">
@@ -110,26 +114,35 @@
 			{#if complaint}
 				<p class="complaint" id="complaint" role="alert">{complaint}</p>
 			{:else if held}
-				<Select
-					class="choice link"
-					classes={{ select: 'field' }}
-					aria-label="Linked to"
-					placeholder=""
-					value={subject.linked?.id ?? OWN}
-					onchange={(event) => link(event.currentTarget.value)}
-				>
-					<option value={OWN}>{subject.linked ? 'Unlink: a colour of its own' : 'Not linked'}</option>
-					{#each workbench.document.linked as colour (colour.id)}
-						<option value={colour.id}>Linked to {colour.name}</option>
-					{/each}
-					<option value={NEW}>Link to a new colour of the study</option>
-				</Select>
+				<div class="entry">
+					<Select
+						class="choice link"
+						classes={{ select: 'field' }}
+						aria-label="Linked to"
+						placeholder=""
+						value={subject.linked?.id ?? OWN}
+						onchange={(event) => link(event.currentTarget.value)}
+					>
+						<option value={OWN}>{subject.linked ? 'Unlink: a colour of its own' : 'Not linked'}</option>
+						{#each workbench.document.linked as colour (colour.id)}
+							<option value={colour.id}>Linked to {colour.name}</option>
+						{/each}
+						<option value={NEW}>Link to a new colour of the study</option>
+					</Select>
+					<MemberActions {workbench} what="fix" />
+				</div>
 			{/if}
 		{/if}
 	</div>
 </div>
 
 <style>
+	.head {
+		display: flex;
+		align-items: center;
+		justify-content: space-between;
+		gap: 6px;
+	}
 	.holder {
 		display: grid;
 		grid-template-columns: 96px minmax(0, 1fr);

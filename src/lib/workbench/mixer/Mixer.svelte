@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { show } from '$lib/core/colour/shown';
-	import { type Triple } from '$lib/core/colour/vector';
 	import { colourOf } from '$lib/drawing/resolve';
 	import { type Workbench } from '../study/workbench.svelte';
 	import Codes from './Codes.svelte';
@@ -9,7 +8,7 @@
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
 	import ReferenceWheel from './ReferenceWheel.svelte';
-	import MemberActions from '../scheme/MemberActions.svelte';
+	import TogetherChoice from '../scheme/TogetherChoice.svelte';
 	import StartScheme from '../scheme/StartScheme.svelte';
 	import { turnAll } from '../scheme/turn-all';
 	import StepActions from './StepActions.svelte';
@@ -26,8 +25,8 @@
 	 * The coordinates last set here and the text they were stored as. While the colour still is that text they are
 	 * kept, so that a hue is not lost where the chroma passes through nought.
 	 */
-	let own = $state.raw<{ text: string; chosen: number; values: Triple } | null>(null);
-	const values = $derived.by((): Triple | null => {
+	let own = $state.raw<{ text: string; chosen: number; values: readonly number[] } | null>(null);
+	const values = $derived.by((): readonly number[] | null => {
 		if (!subject || !colour) return null;
 		return own && own.text === subject.text && own.chosen === chosen ? own.values : coordinates.of(colour);
 	});
@@ -46,7 +45,7 @@
 			turnAll(workbench, workbench.schemePlate, coordinates, index, value - values[index]!, `mixer ${gesture}`);
 			return;
 		}
-		const next = values.map((old, i) => (i === index ? value : old)) as Triple;
+		const next = values.map((old, i) => (i === index ? value : old));
 		const text = coordinates.text(next);
 		own = { text, chosen, values: next };
 		setHeldColour(workbench, text, `mixer ${gesture}`);
@@ -66,16 +65,16 @@
 	{#if subject && colour && values}
 		<Holder {workbench} {subject} hex={show(colour).hex} mapped={show(colour).mapped} />
 		{#if subject.follows === null}
-			<div class="tracks">
+			<div class="tracks" class:many={coordinates.axes.length > 3}>
 				<div class="models" role="radiogroup" aria-label="Coordinates">
 					{#each COORDINATES as model, i (model.name)}
-						<label class:on={chosen === i}>
+						<label class="model" class:on={chosen === i} title={model.says}>
 							<input type="radio" name="coordinates" checked={chosen === i} onchange={() => (chosen = i)} />
-							{workbench.schemePlate ? model.name : model.axes.map(({ name }) => name.toLowerCase()).join(', ')}
+							{model.name}
 						</label>
 					{/each}
 					{#if workbench.scale}<ReferenceWheel {workbench} />{/if}
-					{#if workbench.schemePlate}<MemberActions {workbench} />{:else}<StartScheme {workbench} kind="start" />{/if}
+					{#if workbench.schemePlate}<TogetherChoice {workbench} />{:else}<StartScheme {workbench} kind="start" />{/if}
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
 					<Track {coordinates} index={i} {values} onpress={press} onturn={(value) => turn(i, value)} />
@@ -116,28 +115,31 @@
 		gap: 7px;
 		align-content: center;
 	}
+	.tracks.many {
+		gap: 1px;
+	}
 	.models {
 		display: flex;
-		gap: 18px;
+		gap: 12px;
 		padding-left: 82px;
 		font-size: 11.5px;
 		color: #c4c4c4;
 	}
-	.models label {
+	.models .model {
 		position: relative;
 		padding-bottom: 2px;
 		border-bottom: 2px solid transparent;
 		cursor: pointer;
 	}
-	.models label.on {
+	.models .model.on {
 		border-color: #fff;
 		color: #fff;
 	}
-	.models label:focus-within {
+	.models .model:focus-within {
 		outline: 1px solid #fff;
 		outline-offset: 2px;
 	}
-	.models input {
+	.models .model input {
 		position: absolute;
 		opacity: 0;
 	}

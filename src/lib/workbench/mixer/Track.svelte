@@ -1,13 +1,12 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { type Triple } from '$lib/core/colour/vector';
 	import { type Coordinates, within } from './coordinates';
 
 	interface Props {
 		coordinates: Coordinates;
-		/** Which of the three coordinates this track turns. */
+		/** Which of the coordinates this track turns. */
 		index: number;
-		values: Triple;
+		values: readonly number[];
 		/** A press begins a gesture; its edits are undone together. */
 		onpress: () => void;
 		onturn: (value: number) => void;
@@ -38,12 +37,12 @@
 	});
 
 	/** What each position would give, the others held. */
-	function paint(context: CanvasRenderingContext2D, { shown, axes }: Coordinates, held: Triple) {
-		const now: Triple = [...held];
-		const { most } = axes[index]!;
+	function paint(context: CanvasRenderingContext2D, { shown, axes }: Coordinates, held: readonly number[]) {
+		const now = [...held];
+		const { least, most } = axes[index]!;
 		context.clearRect(0, 0, COLUMNS, HEIGHT);
 		for (let i = 0; i < COLUMNS; i++) {
-			now[index] = (most * i) / (COLUMNS - 1);
+			now[index] = least + ((most - least) * i) / (COLUMNS - 1);
 			const { hex, fits: inside } = shown(now);
 			const height = inside ? HEIGHT : NARROW;
 			context.fillStyle = hex;
@@ -77,7 +76,7 @@
 		<canvas bind:this={canvas} width={COLUMNS} height={HEIGHT}></canvas>
 		<input
 			type="range"
-			min="0"
+			min={axis.least}
 			max={axis.most}
 			step="any"
 			{value}

@@ -4,8 +4,8 @@
 	import { type Workbench } from '../study/workbench.svelte';
 	import { indexHeld } from './scheme-subject';
 
-	/** What can be done with the member that the mixer holds: let it lead, fix it; and whether sliders turn all together. */
-	let { workbench }: { workbench: Workbench } = $props();
+	/** What can be done with the member that the mixer holds: let it lead, or fix it. */
+	let { workbench, what }: { workbench: Workbench; what: 'lead' | 'fix' } = $props();
 
 	const plate = $derived(workbench.schemePlate);
 	const index = $derived(workbench.held?.kind === 'relative' ? null : indexHeld(workbench));
@@ -25,32 +25,15 @@
 	}
 </script>
 
-{#if plate && index !== null}
-	<label>
-		<input type="checkbox" bind:checked={workbench.together} />
-		turn all together
-	</label>
-	{#if index > 0}
+{#if plate && index}
+	{#if what === 'lead'}
 		<button class="mini" onclick={lead}>Make it the lead</button>
-		<button class="mini" aria-pressed={fixed !== null} onclick={fix}>{fixed ? 'Let it follow' : 'Fix it'}</button>
+	{:else}
+		<button class="act" aria-pressed={fixed !== null} onclick={fix}>{fixed ? 'Let follow' : 'Fix it'}</button>
 	{/if}
 {/if}
 
 <style>
-	label {
-		display: flex;
-		align-items: center;
-		gap: 5px;
-		margin-left: auto;
-		padding: 0;
-		white-space: nowrap;
-		cursor: pointer;
-	}
-	input {
-		position: static;
-		opacity: 1;
-		accent-color: #fff;
-	}
 	.mini {
 		padding: 0 7px;
 		border: 1px solid #9a9a9a;

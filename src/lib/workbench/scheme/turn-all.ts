@@ -18,7 +18,7 @@ export function turnAll(
 	const axis = coordinates.axes[index]!;
 	const move = (linear: Triple): Triple => {
 		const values = coordinates.of({ space: 'srgb-linear', channels: linear, alpha: 1 });
-		const moved = values.map((value, i) => (i === index ? within(axis, value + by) : value)) as Triple;
+		const moved = values.map((value, i) => (i === index ? within(axis, value + by) : value));
 		return fit(readColour(coordinates.text(moved))).linear;
 	};
 	workbench.edit('Turn all members', moveAll(plate.id, move), gesture);

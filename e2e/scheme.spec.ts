@@ -1,0 +1,315 @@
+import AxeBuilder from '@axe-core/playwright';
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { converter, formatHex, wcagContrast } from 'culori';
+import { expect, test, type Page } from '@playwright/test';
+import { addPlate, choose, dragTrack, makeStudy, openDemo, ready, saved, step, take } from './pages';
+
+const hsv = converter('hsv');
+const oklch = converter('oklch');
+const lab = converter('lab65');
+const MADDER = '#b3392b';
+
+const member = (page: Page, index: number) => page.locator(`.member[data-member="${index}"]`);
+const handle = (page: Page, index: number) => page.locator(`.handle[data-member="${index}"]`);
+
+/** The codes of the members, as their buttons say them. */
+const codes = (page: Page): Promise<string[]> =>
+	page.locator('.member').evaluateAll((all) => all.map((each) => /#[0-9a-f]{6}/.exec(each.ariaLabel ?? '')?.[0] ?? ''));
+const hues = async (page: Page): Promise<number[]> => (await codes(page)).map((code) => hsv(code)!.h ?? 0);
+const apart = (one: number, other: number): number => Math.abs(((((one - other) % 360) + 540) % 360) - 180);
+
+/** A study with a triad of madder on the light wheel. */
+async function makeScheme(page: Page): Promise<void> {
+	await makeStudy(page);
+	await addPlate(page, 'A scheme');
+	await expect(page.getByRole('group', { name: 'Members of the scheme' })).toBeAttached();
+	await choose(page, 'Wheel', 'light wheel');
+}
+
+/** Drags a handle or a flag of the wheel to another angle round its middle, in degrees from the top, clockwise. */
+async function dragRound(page: Page, of: string, degrees: number): Promise<void> {
+	const target = page.locator(of);
+	const box = (await target.boundingBox())!;
+	const plate = (await page.locator('.surface').boundingBox())!;
+	const scale = plate.width / 792;
+	const [cx, cy] = [plate.x + 192 * scale, plate.y + 218 * scale];
+	const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+	const reach = Math.hypot(x - cx, y - cy);
+	const radians = (degrees * Math.PI) / 180;
+	await page.mouse.move(x, y);
+	await page.mouse.down();
+	await page.mouse.move(cx + reach * Math.sin(radians), cy - reach * Math.cos(radians), { steps: 6 });
+	await page.mouse.up();
+}
+
+test('a triad of the light wheel is the lead colour turned by thirds; wheel and scheme change with the same lead (culori 4.0.2)', async ({
+	page
+}) => {
+	await makeScheme(page);
+	const { h = 0, s, v } = hsv(MADDER)!;
+	expect(await codes(page)).toEqual([0, 120, 240].map((angle) => formatHex({ mode: 'hsv', h: h + angle, s, v })));
+	await choose(page, 'Wheel', 'perceptual wheel');
+	const [lead, ...others] = await codes(page);
+	expect(lead).toBe(MADDER);
+	for (const [i, code] of others.entries())
+		expect(apart(oklch(code)!.h!, oklch(MADDER)!.h! + 120 * (i + 1))).toBeLessThan(3);
+	await choose(page, 'Wheel', 'painter’s wheel');
+	await choose(page, 'Scheme', 'Complementary');
+	expect(await codes(page)).toHaveLength(2);
+	await page.getByRole('checkbox', { name: 'hold value' }).check();
+	for (const code of await codes(page)) expect(lab(code)!.l).toBeCloseTo(lab(MADDER)!.l, 0);
+	await choose(page, 'Scheme', 'Square');
+	expect(await codes(page)).toHaveLength(4);
+	await page.getByRole('spinbutton', { name: 'Members', exact: true }).fill('23');
+	await page.keyboard.press('Enter');
+	expect(await codes(page)).toHaveLength(10);
+	await saved(page);
+	const before = await codes(page);
+	await page.reload();
+	await ready(page);
+	await page.getByRole('button', { name: /^Plate 2: A scheme from madder/ }).click();
+	expect(await codes(page)).toEqual(before);
+});
+
+test('members dragged on the wheel: thirds stay thirds, a spread answers, free lets each go, a fixed one stays', async ({
+	page
+}) => {
+	await makeScheme(page);
+	await dragRound(page, '.flag[data-member="1"]', 200);
+	const triad = await hues(page);
+	expect(apart(triad[1]!, 200)).toBeLessThan(4);
+	expect(apart(triad[1]!, triad[0]!)).toBeCloseTo(120, 0);
+	expect(apart(triad[2]!, triad[0]!)).toBeCloseTo(120, 0);
+	await page.getByRole('button', { name: /^Undo: Move a member/ }).click();
+	expect((await codes(page))[0]).toBe(MADDER);
+
+	await choose(page, 'Scheme', 'Split complementary');
+	const lead = (await hues(page))[0]!;
+	await dragRound(page, '.handle[data-member="1"]', lead + 180 - 45);
+	const split = await hues(page);
+	expect(split[0]).toBeCloseTo(lead, 0);
+	expect(apart(split[1]!, lead + 135)).toBeLessThan(4);
+	expect(apart(split[2]!, split[0]!)).toBeCloseTo(apart(split[1]!, split[0]!), 0);
+	await expect(page.getByText(/The two sides stay equally far/).first()).toBeAttached();
+
+	await member(page, 2).click();
+	await page.getByRole('button', { name: 'Fix it' }).click();
+	const fixed = (await codes(page))[2];
+	await dragRound(page, '.flag[data-member="0"]', 90);
+	const after = await codes(page);
+	expect(after[2]).toBe(fixed);
+	expect(apart(hsv(after[0]!)!.h!, 90)).toBeLessThan(4);
+	await member(page, 2).click();
+	await page.getByRole('button', { name: 'Let follow' }).click();
+
+	await choose(page, 'Scheme', 'Free');
+	const free = await codes(page);
+	await dragRound(page, '.flag[data-member="1"]', 10);
+	const moved = await codes(page);
+	expect(moved.map((code, i) => code === free[i])).toEqual([true, false, true]);
+});
+
+test('choosing a member only brings it into the mixer; making it the lead is an action of its own', async ({
+	page
+}) => {
+	await makeScheme(page);
+	const before = await codes(page);
+	await member(page, 2).click();
+	await expect(page.getByRole('heading', { name: 'Member 3' })).toBeVisible();
+	expect(await codes(page)).toEqual(before);
+	await page.getByRole('button', { name: 'Make it the lead' }).click();
+	expect(await codes(page)).toEqual([before[2], before[0], before[1]]);
+	await expect(page.getByText('lead colour of the scheme')).toBeVisible();
+	await page.keyboard.press('Control+z');
+	expect(await codes(page)).toEqual(before);
+});
+
+test('a member’s code is copied and pasted back unchanged, typed codes are taken, sliders turn one or all', async ({
+	page
+}) => {
+	await makeScheme(page);
+	const before = await codes(page);
+	const field = page.getByRole('textbox', { name: 'Colour, in any CSS syntax' });
+	for (const kind of ['hex', 'rgb', 'hsl', 'hsb', 'oklch', 'lab']) {
+		await page.getByLabel('Codes shown').selectOption(kind);
+		await member(page, 1).click();
+		await page.getByRole('region', { name: 'Readings' }).locator('tr').nth(1).locator('.code').click();
+		await expect(page.getByText(/^Copied /).last()).toBeVisible();
+		await field.focus();
+		await page.keyboard.press('Control+a');
+		await page.keyboard.press('Control+v');
+		await page.keyboard.press('Enter');
+		expect(await codes(page), kind).toEqual(before);
+	}
+	await field.fill('#206040');
+	await page.keyboard.press('Enter');
+	const typed = await codes(page);
+	expect(typed[1]).toBe('#206040');
+	expect(apart(hsv(typed[0]!)!.h!, hsv('#206040')!.h! - 120)).toBeLessThan(1.5);
+
+	await page.getByRole('checkbox', { name: 'turn all together' }).check();
+	await page.getByRole('radio', { name: 'HSB' }).check({ force: true });
+	const brightness = (all: string[]) => all.map((code) => hsv(code)!.v);
+	const start = brightness(await codes(page));
+	await page.getByRole('slider', { name: 'Brightness' }).focus();
+	await page.keyboard.press('Shift+ArrowUp');
+	(await codes(page)).forEach((code, i) => expect(hsv(code)!.v - start[i]!).toBeCloseTo(0.1, 1));
+});
+
+test('relatives are chosen by click, by range and by keys, and kept as palette and as linked colours', async ({
+	page
+}) => {
+	await makeScheme(page);
+	await page.getByRole('spinbutton', { name: 'Relatives a side' }).fill('4');
+	await page.keyboard.press('Enter');
+	const here = page.locator('.here');
+	await here.focus();
+	await expect(here).toHaveAttribute('aria-label', /^Member 1, lighter 1 of 4, #/);
+	await page.keyboard.press('Space');
+	await page.keyboard.press('Shift+ArrowRight');
+	await page.keyboard.press('Shift+ArrowRight');
+	await expect(page.getByText('3 chosen:')).toBeVisible();
+	await page.keyboard.press('ArrowDown');
+	await expect(here).toHaveAttribute('aria-label', /^Member 1, warmer 3 of 4/);
+	await page.keyboard.press('ArrowUp');
+	await page.keyboard.press('ArrowLeft');
+	await page.keyboard.press('ArrowLeft');
+	await page.keyboard.press('ArrowLeft');
+	await expect(here).toHaveAttribute('aria-label', /^Member 1, darker 1 of 4/);
+	await expect(page.getByRole('heading', { name: 'Darker 1' })).toBeVisible();
+
+	// By mouse: the middle row of the second member, dragged from the second to the fourth on the right.
+	const plate = (await page.locator('.surface').boundingBox())!;
+	const scale = plate.width / 792;
+	const block = (await page.locator('.relatives').boundingBox())!;
+	const each = block.height / 3;
+	const [y, middle] = [block.y + each * 1.45, plate.x + (108 + 658 / 2) * scale];
+	const cell = ((658 - 46) / 8) * scale;
+	const right = (n: number) => middle + 23 * scale + (n - 0.5) * cell;
+	await page.mouse.move(right(2), y);
+	await page.mouse.down();
+	await page.mouse.move(right(4), y, { steps: 4 });
+	await page.mouse.up();
+	await expect(page.getByText('6 chosen:')).toBeVisible();
+	await expect(here).toHaveAttribute('aria-label', /^Member 2, warmer 4 of 4/);
+	// A second click lets one go again.
+	await page.mouse.click(right(4), y);
+	await expect(page.getByText('5 chosen:')).toBeVisible();
+
+	await page.getByRole('button', { name: 'Link', exact: true }).click();
+	await expect(page.getByRole('region', { name: 'Linked colours' }).getByRole('listitem')).toHaveCount(8);
+	await page.getByRole('button', { name: 'Keep as palette' }).click();
+	await page.getByRole('button', { name: 'chosen relatives' }).click();
+	await expect(page.getByText(/^Kept as the palette “Relatives, A scheme from madder”/)).toBeVisible();
+	const { palettes } = (await (await page.request.get('/api/palettes?words=relatives')).json()) as {
+		palettes: { id: string; colours: { name: string; text: string }[] }[];
+	};
+	expect(palettes[0]!.colours.map(({ name }) => name.split(',').slice(0, 2).join(','))).toEqual([
+		'1, lighter 1',
+		'1, lighter 2',
+		'1, lighter 3',
+		'2, warmer 2',
+		'2, warmer 3'
+	]);
+	await page.request.delete(`/api/palettes/${palettes[0]!.id}`);
+	await page.getByRole('button', { name: 'None', exact: true }).click();
+	await page.getByRole('button', { name: 'Choose all' }).click();
+	await expect(page.getByText('72 chosen:')).toBeVisible();
+});
+
+test('kept to a palette: both rows are shown, with distances, and poor stand-ins are pointed out; and let go', async ({
+	page
+}) => {
+	await makeScheme(page);
+	const before = await codes(page);
+	await page.getByRole('button', { name: 'Keep to a palette' }).click();
+	await page.getByRole('button', { name: 'Saltmarsh dye garden: what to do' }).click();
+	await page.getByRole('menuitem', { name: 'Keep the scheme to it' }).click();
+	expect(await codes(page)).toEqual(before);
+	const drawn = await page
+		.locator('.surface svg rect[x]')
+		.evaluateAll((all) => all.map((bar) => bar.getAttribute('fill')));
+	for (const code of [...before, '#b3392b']) expect(drawn).toContain(code);
+	await page.getByRole('tab', { name: 'Readings' }).click();
+	await expect(page.getByText(/Poor stand-ins from Saltmarsh dye garden/)).toBeVisible();
+	await expect(page.getByText('kept to Saltmarsh dye garden')).toBeVisible();
+	const { content } = await take(page, 'This scheme as a table (CSV)');
+	const palette = ['#b3392b', '#d9b036', '#2f5f86', '#5a4632', '#8f9a5b', '#3c3a3f', '#e9dcc0'];
+	for (const line of content.toString().trim().split('\n').slice(1))
+		expect(palette.some((code) => line.includes(code))).toBe(true);
+	await page.getByRole('button', { name: 'Let go' }).click();
+	await expect(page.getByText(/Poor stand-ins/)).toHaveCount(0);
+});
+
+test('into scales, linked colours, a palette and a PDF; started from a step of a scale', async ({ page }, info) => {
+	await makeStudy(page);
+	await step(page, 1, 3).click();
+	await page.getByRole('button', { name: 'Start a scheme' }).click();
+	await expect(page.getByRole('group', { name: 'Members of the scheme' })).toBeAttached();
+	const all = await codes(page);
+	const pairs = page.getByRole('region', { name: 'Readings' }).locator('details tbody tr');
+	await expect(pairs).toHaveCount(3);
+	await expect(pairs.nth(0).locator('td').nth(2)).toHaveText(wcagContrast(all[0]!, all[1]!).toFixed(1));
+	await page.getByRole('button', { name: 'Start a scale from 1 to 3' }).click();
+	await page.getByRole('button', { name: 'Start a scale from 2 to 3' }).click();
+	await page.getByRole('status').getByRole('button', { name: 'Go there' }).last().click();
+	const scales = await page
+		.locator('.surface svg rect[x]')
+		.evaluateAll((b) => b.map((bar) => bar.getAttribute('fill')));
+	expect([0, 6, 7, 13].map((at) => scales[at])).toEqual([all[0], all[2], all[1], all[2]]);
+	await page.getByRole('button', { name: /^Plate 2: A scheme from/ }).click();
+	await page.getByRole('button', { name: 'Make linked colours' }).click();
+	await expect(page.getByRole('region', { name: 'Linked colours' }).getByRole('listitem')).toHaveCount(6);
+	const { content } = await take(page, 'Print, as PDF …', 'Save the PDF');
+	const path = info.outputPath('scheme.pdf');
+	writeFileSync(path, content);
+	const text = execFileSync('pdftotext', ['-layout', '-f', '2', '-l', '2', path, '-'], { encoding: 'utf8' });
+	for (const word of ['Triad', 'The thirds stay thirds', 'own greys', 'Saltmarsh', '2 of 3'])
+		expect(text).toContain(word);
+});
+
+test('roles in the designs are swapped, and the designs follow the lead in the same frame', async ({ page }) => {
+	await openDemo(page, 'Schemes for a banner');
+	const lettering = () =>
+		page.locator('.surface svg text', { hasText: /^Saltmarsh$/ }).evaluate((word) => word.getAttribute('fill'));
+	const all = await codes(page);
+	expect(await lettering()).toBe(all[1]);
+	await page.getByRole('button', { name: 'Roles' }).click();
+	await page
+		.getByRole('radiogroup', { name: 'Member for the figure' })
+		.getByRole('radio', { name: 'Member 3' })
+		.check({ force: true });
+	expect(await lettering()).toBe(all[2]);
+	await expect(
+		page.getByRole('radiogroup', { name: 'Member for the line' }).getByRole('radio', { name: 'Member 2' })
+	).toBeChecked();
+	await page.keyboard.press('Escape');
+	await member(page, 0).click();
+	await dragTrack(page, 'Hue', 0.7, 0.3, 4);
+	const after = await codes(page);
+	expect(after[0]).not.toBe(all[0]);
+	expect(await lettering()).toBe(after[2]);
+});
+
+test('a scheme by keyboard alone: from the members to the wheel, turned, moved out, undone; axe finds nothing serious', async ({
+	page
+}) => {
+	await makeScheme(page);
+	await member(page, 0).focus();
+	await page.keyboard.press('ArrowRight');
+	await expect(member(page, 1)).toBeFocused();
+	const before = await codes(page);
+	await handle(page, 1).focus();
+	await page.keyboard.press('Shift+ArrowRight');
+	const turned = await codes(page);
+	turned.forEach((code, i) => expect(apart(hsv(code)!.h!, hsv(before[i]!)!.h! + 10)).toBeLessThan(1));
+	await page.keyboard.press('Shift+ArrowDown');
+	expect(hsv((await codes(page))[1]!)!.s).toBeCloseTo(hsv(turned[1]!)!.s - 0.1, 1);
+	await expect(handle(page, 1)).toHaveAttribute('aria-valuetext', /% of the way out/);
+	// Presses that follow each other quickly are one gesture.
+	await page.keyboard.press('Control+z');
+	expect(await codes(page)).toEqual(before);
+	const { violations } = await new AxeBuilder({ page }).analyze();
+	expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
+});
