@@ -23,10 +23,9 @@ await inBrowser(async (page) => {
 		await page.getByRole('button', { name: 'Show more' }).click();
 		await page.waitForFunction((least) => document.images.length > least, shown);
 	}
-	for (let unseen = true; unseen;) {
+	for (let scrolls = 0; scrolls < MOST_SCROLLS && (await unseen(page)); scrolls++) {
 		await page.mouse.wheel(0, 600);
 		await page.waitForTimeout(60);
-		unseen = await page.evaluate(() => [...document.images].some((image) => image.naturalWidth === 0));
 	}
 	await page.waitForLoadState('networkidle');
 	const after = await spent(session);
