@@ -23,6 +23,7 @@ await inBrowser(async (page) => {
 		await page.getByRole('button', { name: 'Show more' }).click();
 		await page.waitForFunction((least) => document.images.length > least, shown);
 	}
+	await page.evaluate(() => scrollTo(0, 0));
 	for (let scrolls = 0; scrolls < MOST_SCROLLS && (await unseen(page)); scrolls++) {
 		await page.mouse.wheel(0, 600);
 		await page.waitForTimeout(60);

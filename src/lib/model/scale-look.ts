@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
-/** How a scale is laid out: bars that touch or stand apart, rising blocks, figures in each other, figures that change form, a ring. */
-export const FORMS = ['bars', 'gaps', 'blocks', 'squares', 'circles', 'changing', 'ring'] as const;
+/** How a scale is laid out: bars that touch or stand apart, rising blocks, a column, figures in each other, figures that change form, a ring. */
+export const FORMS = ['bars', 'gaps', 'blocks', 'column', 'squares', 'circles', 'changing', 'ring'] as const;
 export type Form = (typeof FORMS)[number];
 
 /** What stands at each step. */

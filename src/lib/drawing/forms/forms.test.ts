@@ -65,6 +65,17 @@ describe('forms of a scale', () => {
 		}
 	});
 
+	it('a column runs from the top of its box to the bottom, its bars of one size and touching', () => {
+		for (const count of COUNTS) {
+			const { steps } = FORM_PLACES.column(count, BOX);
+			expect(steps[0]!.box.y).toBeCloseTo(BOX.y, 9);
+			const last = steps.at(-1)!.box;
+			expect(last.y + last.height).toBeCloseTo(BOX.y + BOX.height, 6);
+			steps.slice(1).forEach(({ box }, i) => expect(box.y).toBeCloseTo(steps[i]!.box.y + steps[i]!.box.height, 6));
+			expect(new Set(steps.map(({ box }) => `${box.x} ${box.width}`)).size).toBe(1);
+		}
+	});
+
 	it('squares turn into circles: no rounding at the first, half the side at the last', () => {
 		const { steps } = FORM_PLACES.changing(5, BOX);
 		const radii = steps.map(({ outline }) =>

@@ -1,4 +1,5 @@
 import { type Form, type ScaleLook } from '$lib/model/scale-look';
+import { column } from './column';
 import { nested } from './nested';
 import { type Box, type FormPlaces } from './place';
 import { ring } from './ring';
@@ -9,6 +10,7 @@ export const FORM_PLACES: Readonly<Record<Form, (count: number, box: Box) => For
 	bars,
 	gaps,
 	blocks,
+	column,
 	changing,
 	squares: (count, box) => nested(count, box, false),
 	circles: (count, box) => nested(count, box, true),
@@ -21,14 +23,15 @@ export function placeSteps({ form, turned }: ScaleLook, count: number, box: Box)
 	return turned ? { ...places, steps: [...places.steps].reverse() } : places;
 }
 
-/** Forms that want height: figures in each other, and rings. */
-export const TALL_FORMS: ReadonlySet<Form> = new Set<Form>(['squares', 'circles', 'ring']);
+/** Forms that want height: columns, figures in each other, and rings. */
+export const TALL_FORMS: ReadonlySet<Form> = new Set<Form>(['column', 'squares', 'circles', 'ring']);
 
 /** What people read for each form. */
 export const FORM_WORDS: Readonly<Record<Form, string>> = {
 	bars: 'bars that touch',
 	gaps: 'bars with gaps',
 	blocks: 'rising blocks',
+	column: 'a column, downwards',
 	squares: 'squares in each other',
 	circles: 'circles in each other',
 	changing: 'squares into circles',
