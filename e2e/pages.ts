@@ -45,7 +45,10 @@ export async function choose(page: Page, what: string, name: string): Promise<vo
 }
 
 /** Adds a plate of a kind by the menu under the plates, and opens it. */
-export async function addPlate(page: Page, kind: 'A plate of scales' | 'A wheel' | 'A scheme'): Promise<void> {
+export async function addPlate(
+	page: Page,
+	kind: 'A plate of scales' | 'A wheel' | 'A scheme' | 'Mixes' | 'Mixes'
+): Promise<void> {
 	await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
 	await page.getByRole('menuitem', { name: kind, exact: true }).click();
 }

@@ -98,7 +98,7 @@ test('palettes are found by words and by tag, duplicated, moved by keys, and del
 	await expect(page.locator('article').first()).toContainText(`Walnut hull is ${off.toFixed(1)} ΔE00 off`);
 	await near.fill('nearly red');
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('alert')).toContainText('Expected');
+	await expect(page.locator('#near-complaint')).toContainText('Expected');
 	await near.fill('');
 	await page.keyboard.press('Enter');
 	await expect.poll(() => names(page)).toEqual(all);

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { checkSchema, MOST_CHECKS } from './check';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
+import { mixesPlateSchema } from './mixes-plate';
 import { scaleSchema } from './scale';
 import { schemePlateSchema } from './scheme-plate';
 import { wheelPlateSchema } from './wheel-plate';
@@ -19,5 +20,10 @@ export const scalesPlateSchema = z.strictObject({
 export type ScalesPlate = z.infer<typeof scalesPlateSchema>;
 
 /** A plate; its kind says what is on it. */
-export const plateSchema = z.discriminatedUnion('kind', [scalesPlateSchema, wheelPlateSchema, schemePlateSchema]);
+export const plateSchema = z.discriminatedUnion('kind', [
+	scalesPlateSchema,
+	wheelPlateSchema,
+	schemePlateSchema,
+	mixesPlateSchema
+]);
 export type Plate = z.infer<typeof plateSchema>;

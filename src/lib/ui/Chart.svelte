@@ -6,13 +6,15 @@
 	interface Props {
 		/** What rarely changes; a new one draws the chart afresh. */
 		frame: ChartOption;
-		/** What follows a dial, as soon as the browser has time beside the colours themselves. */
+		/** What follows at once, in the frame of the change, unless it is patient. */
 		series: ChartOption;
 		height: number;
+		/** Whether it may wait until there is time, where much else has to follow in the frame. */
+		patient?: boolean;
 	}
 
 	/** A chart that follows without moving by itself. What it shows is said in words beside it. */
-	let { frame, series, height }: Props = $props();
+	let { frame, series, height, patient = false }: Props = $props();
 
 	let place = $state<HTMLDivElement>();
 	let chart = $state.raw<Chart>();
@@ -46,7 +48,7 @@
 			// Painted now, not in the next frame.
 			open.getZr().flush();
 		};
-		if (isNew) paint();
+		if (isNew || !patient) paint();
 		else inTurn(id, paint);
 	});
 </script>

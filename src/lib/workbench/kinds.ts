@@ -1,5 +1,8 @@
 import { type Component } from 'svelte';
 import { type Plate } from '$lib/model/plate';
+import MixesBar from './mixes/bar/MixesBar.svelte';
+import MixesPlateView from './mixes/MixesPlateView.svelte';
+import MixesReadings from './mixes/MixesReadings.svelte';
 import ScaleBar from './scales/bar/ScaleBar.svelte';
 import ScalesPlateView from './scales/ScalesPlateView.svelte';
 import ScalesReadings from './scales/ScalesReadings.svelte';
@@ -25,7 +28,8 @@ interface PlateKind<P extends Plate> {
 const KINDS: { readonly [K in Plate['kind']]: PlateKind<Extract<Plate, { kind: K }>> } = {
 	scales: { bar: ScaleBar, view: ScalesPlateView, readings: ScalesReadings },
 	wheel: { bar: WheelBar, view: WheelPlateView, readings: WheelReadings },
-	scheme: { bar: SchemeBar, view: SchemePlateView, readings: SchemeReadings }
+	scheme: { bar: SchemeBar, view: SchemePlateView, readings: SchemeReadings },
+	mixes: { bar: MixesBar, view: MixesPlateView, readings: MixesReadings }
 };
 
 /** The parts for plates of a kind. They are only ever given plates of that kind, which the table sees to and types cannot say. */

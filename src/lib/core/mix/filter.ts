@@ -10,7 +10,7 @@ export function throughFilters(filters: readonly Part[]): Triple {
 	return [through(0), through(1), through(2)];
 }
 
-/** The product of encoded channels, as layers in most drawing programs multiply: darker than filters, and no physics. */
+/** The product of encoded channels, as layers in most drawing programs multiply: near to filters, because encoding is nearly a power, and no physics. */
 export function multipliedOnScreen(one: ReadonlyTriple, other: ReadonlyTriple): Triple {
 	const product = (i: 0 | 1 | 2): number => srgbToLinear(linearToSrgb(one[i]) * linearToSrgb(other[i]));
 	return [product(0), product(1), product(2)];

@@ -10,8 +10,14 @@ import { INK, SOFT, words } from '../words';
 import { pointOf, type WheelCircle } from './scheme-layout';
 import { type ShownMember } from './scheme-of';
 
-const HUES = 24;
-const RINGS = 5;
+/** How finely the wheel is printed: on the plate, and in a thumbnail. */
+interface Grain {
+	readonly hues: number;
+	readonly rings: number;
+}
+const FINE: Grain = { hues: 24, rings: 5 };
+const COARSE: Grain = { hues: 12, rings: 3 };
+
 /** White paper between the patches, and the middle that is left out, in plate units. */
 const GAP = 1.1;
 const MIDDLE = 5;
@@ -19,13 +25,13 @@ const MIDDLE = 5;
 /** One patch of the printed wheel: the colour there at the lead's lightness, or null where no screen shows it. */
 type Patch = string | null;
 
-function patchesOf({ wheel, lead, holdValue = false }: SchemeSpec): Patch[] {
+function patchesOf({ wheel, lead, holdValue = false }: SchemeSpec, { hues, rings }: Grain): Patch[] {
 	const { light } = placeOf(wheel, lead);
 	const y = luminance(...(lead as Triple));
-	return Array.from({ length: HUES * RINGS }, (_, i): Patch => {
+	return Array.from({ length: hues * rings }, (_, i): Patch => {
 		const place = {
-			angle: (360 * (i % HUES)) / HUES,
-			distance: (RIM[wheel] * (Math.floor(i / HUES) + 0.5)) / RINGS,
+			angle: (360 * (i % hues)) / hues,
+			distance: (RIM[wheel] * (Math.floor(i / hues) + 0.5)) / rings,
 			light
 		};
 		const { linear, mapped } = holdValue ? colourAtLuminance(wheel, place, y) : colourAt(wheel, place);
@@ -37,13 +43,13 @@ function patchesOf({ wheel, lead, holdValue = false }: SchemeSpec): Patch[] {
 const last = new Map<number, { key: string; shapes: Shape[] }>();
 
 /** The patches only change with the lightness of the lead colour, so turning its hue finds them as they were. */
-function drawPatches(spec: SchemeSpec, circle: WheelCircle): Shape[] {
+function drawPatches(spec: SchemeSpec, circle: WheelCircle, grain: Grain): Shape[] {
 	const { wheel, lead, holdValue = false } = spec;
 	const light = holdValue ? luminance(...(lead as Triple)) : placeOf(wheel, lead).light;
 	const key = `${wheel} ${holdValue} ${light.toFixed(3)}`;
 	const known = last.get(circle.rim);
 	if (known?.key === key) return known.shapes;
-	const shapes = shapesOf(patchesOf(spec), circle);
+	const shapes = shapesOf(patchesOf(spec, grain), circle, grain);
 	last.set(circle.rim, { key, shapes });
 	return shapes;
 }
@@ -54,14 +60,14 @@ interface PatchPlace {
 	readonly dot: string;
 }
 
-function placesOf({ cx, cy, rim }: WheelCircle): PatchPlace[] {
+function placesOf({ cx, cy, rim }: WheelCircle, { hues, rings }: Grain): PatchPlace[] {
 	const at = around(cx, cy);
-	const half = Math.PI / HUES;
-	return Array.from({ length: HUES * RINGS }, (_, i): PatchPlace => {
-		const angle = 2 * half * (i % HUES);
-		const ring = Math.floor(i / HUES);
-		const inner = Math.max(MIDDLE, (rim * ring) / RINGS + GAP / 2);
-		const outer = (rim * (ring + 1)) / RINGS - GAP / 2;
+	const half = Math.PI / hues;
+	return Array.from({ length: hues * rings }, (_, i): PatchPlace => {
+		const angle = 2 * half * (i % hues);
+		const ring = Math.floor(i / hues);
+		const inner = Math.max(MIDDLE, (rim * ring) / rings + GAP / 2);
+		const outer = (rim * (ring + 1)) / rings - GAP / 2;
 		const slack = Math.min(half * 0.8, GAP / 2 / ((inner + outer) / 2));
 		const [x, y] = at((inner + outer) / 2, angle);
 		return {
@@ -74,8 +80,8 @@ function placesOf({ cx, cy, rim }: WheelCircle): PatchPlace[] {
 const places = new Map<number, PatchPlace[]>();
 
 /** The patches as figures; where no screen shows a colour a dot, so that the gamut is the shape of what is printed. */
-function shapesOf(patches: readonly Patch[], circle: WheelCircle): Shape[] {
-	const known = places.get(circle.rim) ?? placesOf(circle);
+function shapesOf(patches: readonly Patch[], circle: WheelCircle, grain: Grain): Shape[] {
+	const known = places.get(circle.rim) ?? placesOf(circle, grain);
 	places.set(circle.rim, known);
 	return patches.map((patch, i): Shape => ({
 		kind: 'figure',
@@ -175,7 +181,7 @@ export function drawSchemeWheel(
 	withWords: boolean
 ): Shape[] {
 	return [
-		...drawPatches(spec, circle),
+		...drawPatches(spec, circle, withWords ? FINE : COARSE),
 		...(withWords
 			? namesRound(
 					spec.wheel,

@@ -8,7 +8,15 @@
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import { movePlate, renamePlate } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { addNextPlate, addNextScheme, addNextWheel, duplicatePlate, removePlate, shiftPlate } from './plate-actions';
+	import {
+		addNextMixes,
+		addNextPlate,
+		addNextScheme,
+		addNextWheel,
+		duplicatePlate,
+		removePlate,
+		shiftPlate
+	} from './plate-actions';
 	import Thumbnail from './Thumbnail.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
@@ -125,7 +133,8 @@
 		items={[
 			{ label: 'A plate of scales', run: () => addNextPlate(workbench) },
 			{ label: 'A wheel', run: () => addNextWheel(workbench) },
-			{ label: 'A scheme', run: () => addNextScheme(workbench) }
+			{ label: 'A scheme', run: () => addNextScheme(workbench) },
+			{ label: 'Mixes', run: () => addNextMixes(workbench) }
 		]}
 	/>
 </nav>
@@ -164,6 +173,7 @@
 		color: var(--ink);
 	}
 	.thumbnail {
+		position: relative;
 		display: block;
 		width: 108px;
 		padding: 1px;

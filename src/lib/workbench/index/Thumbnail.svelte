@@ -6,16 +6,17 @@
 	import { type Workbench } from '../study/workbench.svelte';
 	import { inTurn } from '$lib/ui/in-turn';
 
-	/** A plate in small. It follows a dial when it is its turn, so that no frame has to draw all plates. */
+	/** A plate in small. The one that is open follows a dial at once, the others when it is their turn: no frame has to draw all plates. */
 	let { workbench, plate }: { workbench: Workbench; plate: Plate } = $props();
 
 	const now = $derived({ plate, linked: workbench.document.linked, view: workbench.view });
 	// svelte-ignore state_referenced_locally
-	let shown = $state.raw(now);
+	let drawn = $state.raw(now);
+	const shown = $derived(workbench.plate?.id === plate.id ? now : drawn);
 
 	$effect(() => {
 		const latest = now;
-		if (shown !== latest) inTurn(plate.id, () => (shown = latest));
+		if (drawn !== latest) inTurn(plate.id, () => (drawn = latest));
 	});
 </script>
 

@@ -11,6 +11,7 @@
 	import TogetherChoice from '../scheme/TogetherChoice.svelte';
 	import StartScheme from '../scheme/StartScheme.svelte';
 	import { turnAll } from '../scheme/turn-all';
+	import MixActions from '../mixes/MixActions.svelte';
 	import StepActions from './StepActions.svelte';
 	import Track from './Track.svelte';
 
@@ -90,6 +91,7 @@
 					{/each}
 					<CellActions {workbench} />
 					<StepActions {workbench} />
+					<MixActions {workbench} />
 					<StartScheme {workbench} />
 				</p>
 			</div>

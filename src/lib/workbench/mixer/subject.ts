@@ -5,6 +5,7 @@ import { aboutLinked, type SettableSource, type Subject } from '../study/subject
 import { usesOf } from '../study/uses';
 import { type Workbench } from '../study/workbench.svelte';
 import { aboutCell, leadOf } from '../wheel/wheel-subject';
+import { aboutMix, mixedHeld } from '../mixes/mixes-subject';
 import { aboutRelative, memberHeld } from '../scheme/scheme-subject';
 
 /** The colour source that is held, with how it is set; null for a colour that follows, and for a linked colour. */
@@ -18,6 +19,8 @@ export function sourceHeld(workbench: Workbench): SettableSource | null {
 			return workbench.schemePlate ? memberHeld(workbench, 0) : leadOf(workbench);
 		case 'member':
 			return memberHeld(workbench, held.index);
+		case 'mixed':
+			return mixedHeld(workbench, held);
 		default:
 			return null;
 	}
@@ -42,6 +45,8 @@ export function subjectOf(workbench: Workbench): Subject | null {
 			return aboutCell(workbench, held);
 		case 'relative':
 			return aboutRelative(workbench, held);
+		case 'mixed':
+			return aboutMix(workbench, held);
 		case 'lead':
 		case 'member':
 			return null;

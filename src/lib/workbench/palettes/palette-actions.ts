@@ -16,6 +16,7 @@ import { addScale } from '../study/scale-edits';
 import { type Workbench } from '../study/workbench.svelte';
 import { chosenCell } from '../wheel/chosen-cell';
 import { coloursOfSpoke } from '../wheel/wheel-subject';
+import { coloursOfMixes } from '../mixes/mixes-subject';
 import { coloursOfRelatives } from '../scheme/scheme-actions';
 import { coloursOfScheme } from '../scheme/scheme-subject';
 
@@ -47,7 +48,7 @@ export function paletteOfScale(workbench: Workbench, scale: ScaleDecision): Pale
 
 /** All that could be kept as a palette from where one is. */
 export function keepables(workbench: Workbench): Keepable[] {
-	const { scale, wheelPlate, schemePlate, document } = workbench;
+	const { scale, wheelPlate, schemePlate, mixesPlate, document } = workbench;
 	const found: Keepable[] = [];
 	if (scale) found.push({ what: 'This scale', content: () => paletteOfScale(workbench, scale) });
 	if (wheelPlate) {
@@ -71,6 +72,16 @@ export function keepables(workbench: Workbench): Keepable[] {
 					)
 			});
 	}
+	if (mixesPlate)
+		found.push({
+			what: 'These mixes',
+			content: () =>
+				palette(
+					workbench,
+					mixesPlate.title,
+					coloursOfMixes(mixesPlate, document.linked).map(({ name, hex }) => ({ name, text: hex }))
+				)
+		});
 	const { linked, titleBlock } = document;
 	if (linked.length > 0)
 		found.push({

@@ -99,7 +99,7 @@
 	<PairsTable {workbench} {plate} pairs={readings.pairs} codes={made.usedHexes} />
 	<div class="chart">
 		<p>Hue and chroma from above, grey in the middle; value, L*, below</p>
-		<Chart frame={SCHEME_FRAME} {series} height={SCHEME_CHART_HEIGHT} />
+		<Chart frame={SCHEME_FRAME} {series} height={SCHEME_CHART_HEIGHT} patient />
 		<p class="unseen" data-reading="values">
 			Value of each member: {readings.values.map((value) => value.toFixed(0)).join(', ')}. Chroma: {readings.places
 				.map(({ chroma }) => chroma.toFixed(3))

@@ -13,7 +13,14 @@
 	import SaveStateLine from './SaveStateLine.svelte';
 	import PngDialog from './PngDialog.svelte';
 	import PrintDialog from './PrintDialog.svelte';
-	import { coloursOfScale, coloursOfSchemePlate, coloursOfWheel, downloadStudy, downloadSvg } from './take-away';
+	import {
+		coloursOfMixesPlate,
+		coloursOfScale,
+		coloursOfSchemePlate,
+		coloursOfWheel,
+		downloadStudy,
+		downloadSvg
+	} from './take-away';
 	import TitleBlockDialog from './TitleBlockDialog.svelte';
 	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';
@@ -38,7 +45,7 @@
 	}
 
 	const files = $derived.by((): MenuItem[] => {
-		const { plate, scale, wheelPlate, schemePlate, document } = workbench;
+		const { plate, scale, wheelPlate, schemePlate, mixesPlate, document } = workbench;
 		const { linked } = document;
 		const ofPlate = plate
 			? [
@@ -49,12 +56,14 @@
 			: [];
 		const ofScale = scale ? coloursAs('This scale', () => coloursOfScale(scale, linked)) : [];
 		const ofWheel = wheelPlate ? coloursAs('This wheel', () => coloursOfWheel(wheelPlate, linked)) : [];
+		const ofMixes = mixesPlate ? coloursAs('These mixes', () => coloursOfMixesPlate(mixesPlate, linked)) : [];
 		const ofScheme = schemePlate ? coloursAs('This scheme', () => coloursOfSchemePlate(schemePlate, linked)) : [];
 		return [
 			...ofPlate,
 			...ofScale,
 			...ofWheel,
 			...ofScheme,
+			...ofMixes,
 			{ label: 'The whole study as JSON', run: () => downloadStudy(document) }
 		];
 	});

@@ -49,6 +49,13 @@ function withPlateSources(plate: Plate, change: (source: ColourSource) => Colour
 			lead: change(plate.lead),
 			others: plate.others.map((other) => ({ ...other, fixed: other.fixed && change(other.fixed) }))
 		};
+	if (plate.kind === 'mixes')
+		return {
+			...plate,
+			parents: plate.parents.map((parent) => ({ ...parent, colour: change(parent.colour) })),
+			guess: plate.guess && change(plate.guess),
+			crossings: plate.crossings.map((source) => source && change(source))
+		};
 	return { ...plate, scales: plate.scales.map((scale) => withSources(scale, change)) };
 }
 

@@ -117,6 +117,37 @@ export function schemeFrom(document: StudyDocument, lead: ColourSource): Plate {
 /** A scheme to go on with, from the study’s first colour. */
 export const nextScheme = (document: StudyDocument): Plate => schemeFrom(document, coloursOf(document)[0]!);
 
+/** A plate of mixes to go on with: the study’s first two colours in equal parts, mixed six ways. */
+export function nextMixes(document: StudyDocument): Plate {
+	const first = coloursOf(document)[0]!;
+	const second = partnerOf(first, document);
+	return {
+		id: newId(),
+		kind: 'mixes',
+		title: `${capital(nameOf(first, document))} and ${nameOf(second, document)}, mixed`.slice(0, MOST_LETTERS),
+		exercise: 'ways',
+		parents: [
+			{ colour: first, parts: 1 },
+			{ colour: second, parts: 1 }
+		],
+		way: 'paint',
+		lean: 0,
+		guess: null,
+		revealed: true,
+		levels: 3,
+		method: 'oklab',
+		strength: 0.35,
+		strokes: 6,
+		figure: 'squares',
+		front: 0,
+		crossings: [null, null, null, null],
+		pattern: 'stripes',
+		grain: 8
+	};
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 const nameOf = (source: ColourSource, { linked }: StudyDocument): string =>
 	linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked);
 
@@ -135,4 +166,10 @@ export function nextPlate(document: StudyDocument): Plate {
 	};
 	const parents: ScaleDecision['parents'] = [colour, partnerOf(colour, document)];
 	return { ...plate, scales: [{ ...nextScale(document, plate, null), recipe: 'tints', parents }] };
+}
+
+/** A colour of the study that is not among these, or the first where all are. */
+export function nextColour(document: StudyDocument, used: readonly ColourSource[]): ColourSource {
+	const colours = coloursOf(document);
+	return colours.find((colour) => !used.some((other) => sameSource(other, colour))) ?? colours[0]!;
 }

@@ -14,6 +14,8 @@ import { type ScaleDecision } from '$lib/model/scale';
 import { type LinkedColour, type StudyDocument } from '$lib/model/study';
 import { writeStudyFile } from '$lib/model/study-file';
 import { type WheelPlate } from '$lib/model/wheel-plate';
+import { type MixesPlate } from '$lib/model/mixes-plate';
+import { coloursOfMixes } from '../mixes/mixes-subject';
 import { type SchemePlate } from '$lib/model/scheme-plate';
 import { coloursOfScheme } from '../scheme/scheme-subject';
 import { coloursOfSpoke } from '../wheel/wheel-subject';
@@ -56,6 +58,12 @@ export function coloursOfScale(scale: ScaleDecision, linked: readonly LinkedColo
 /** The members of a scheme, or what stands for them. */
 export function coloursOfSchemePlate(plate: SchemePlate, linked: readonly LinkedColour[]): TakenColours {
 	const named = coloursOfScheme(plate, linked).map(({ name, hex }): NamedColour => ({ name, text: hex }));
+	return { name: plainName(plate.title), hexes: named.map(({ text }) => text), named };
+}
+
+/** The parents and what an exercise makes of them. */
+export function coloursOfMixesPlate(plate: MixesPlate, linked: readonly LinkedColour[]): TakenColours {
+	const named = coloursOfMixes(plate, linked).map(({ name, hex }): NamedColour => ({ name, text: hex }));
 	return { name: plainName(plate.title), hexes: named.map(({ text }) => text), named };
 }
 

@@ -9,6 +9,8 @@ export interface Uses {
 	readonly wheels: number;
 	/** Schemes of which it is a member. */
 	readonly schemes: number;
+	/** Plates of mixes that are made from it. */
+	readonly mixes: number;
 	readonly plates: readonly { id: string; title: string }[];
 }
 
@@ -20,6 +22,7 @@ function usesOn(plate: Plate, id: string): number {
 		case 'wheel':
 			return Number(plate.from !== 'given' && names(plate.lead, id));
 		case 'scheme':
+		case 'mixes':
 			return Number(sourcesOf(plate).some((source) => names(source, id)));
 		case 'scales':
 			return plate.scales.filter((scale) => usedSources(scale).some((source) => names(source, id))).length;
@@ -35,6 +38,7 @@ export function usesOf(id: string, { plates }: StudyDocument): Uses {
 		scales: total('scales'),
 		wheels: total('wheel'),
 		schemes: total('scheme'),
+		mixes: total('mixes'),
 		plates: using.map(({ plate: { id: plateId, title } }) => ({ id: plateId, title }))
 	};
 }
@@ -42,12 +46,13 @@ export function usesOf(id: string, { plates }: StudyDocument): Uses {
 const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 
 /** "used in 6 scales and 1 wheel on 4 plates" */
-export function sayUses({ scales, wheels, schemes, plates }: Uses): string {
+export function sayUses({ scales, wheels, schemes, mixes, plates }: Uses): string {
 	if (plates.length === 0) return 'not used yet';
 	const uses = [
 		...(scales > 0 ? [plural(scales, 'scale')] : []),
 		...(wheels > 0 ? [plural(wheels, 'wheel')] : []),
-		...(schemes > 0 ? [plural(schemes, 'scheme')] : [])
+		...(schemes > 0 ? [plural(schemes, 'scheme')] : []),
+		...(mixes > 0 ? [`${mixes} ${mixes === 1 ? 'plate' : 'plates'} of mixes`] : [])
 	]
 		.join(', ')
 		.replace(/, ([^,]*)$/, ' and $1');

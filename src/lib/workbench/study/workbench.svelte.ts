@@ -4,6 +4,8 @@ import { hueRing } from '$lib/drawing/wheel/chart-of';
 import { type Plate, type ScalesPlate } from '$lib/model/plate';
 import { type Direction } from '$lib/core/scheme/relatives';
 import { type RelativeCell } from '$lib/drawing/scheme/scheme-layout';
+import { mixPlaces, type MixPlace } from '$lib/drawing/mixes/mixes-layout';
+import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type SchemePlate } from '$lib/model/scheme-plate';
 import { type ScaleDecision } from '$lib/model/scale';
 import { type StudyDocument } from '$lib/model/study';
@@ -20,6 +22,8 @@ export type Held =
 	| { kind: 'cell'; spoke: number; ring: number }
 	/** Of a scheme: a member by its number from 1 (0 is the lead), and one of a member's relatives. */
 	| { kind: 'member'; index: number }
+	/** Of a plate of mixes: a parent, a mix, the middle found by eye, a crossing. */
+	| { kind: 'mixed'; what: MixPlace['what']; key: string }
 	| { kind: 'relative'; member: number; direction: Direction; step: number };
 
 const isCellOf = ({ hues, inside, outside }: WheelPlate, { spoke, ring }: { spoke: number; ring: number }): boolean =>
@@ -31,6 +35,14 @@ export type Beside = (typeof BESIDE)[number];
 
 const isMemberOf = ({ others }: SchemePlate, held: Extract<Held, { kind: 'member' | 'relative' }>): boolean =>
 	(held.kind === 'member' ? held.index : held.member) <= others.length;
+
+/** Whether something that can be held is on a plate of mixes; parents stay to be set in every exercise. */
+const isPlaceOf = (plate: MixesPlate, { what, key }: Extract<Held, { kind: 'mixed' }>): boolean =>
+	what === 'parent'
+		? Number(key) < plate.parents.length
+		: what === 'guess'
+			? plate.guess !== null
+			: mixPlaces(plate).some((place) => place.what === what && place.key === key);
 
 /** The state of the study page: the study as it stands, its history, and what is chosen. Owns nothing of the screen. */
 export class Workbench {
@@ -45,6 +57,8 @@ export class Workbench {
 	together = $state(false);
 	/** The relatives that are chosen to be kept. */
 	relatives = $state.raw<readonly RelativeCell[]>([]);
+	/** How far one has stepped back from an optical mix, as the share of its size that is seen. */
+	stepBack = $state(1);
 	/** What stands beside the plate. */
 	beside = $state<Beside>('Readings');
 
@@ -56,6 +70,7 @@ export class Workbench {
 	);
 	readonly scalesPlate: ScalesPlate | null = $derived(this.plate?.kind === 'scales' ? this.plate : null);
 	readonly wheelPlate: WheelPlate | null = $derived(this.plate?.kind === 'wheel' ? this.plate : null);
+	readonly mixesPlate: MixesPlate | null = $derived(this.plate?.kind === 'mixes' ? this.plate : null);
 	readonly schemePlate: SchemePlate | null = $derived(this.plate?.kind === 'scheme' ? this.plate : null);
 	readonly scale: ScaleDecision | null = $derived(
 		this.scalesPlate?.scales.find(({ id }) => id === this.scaleChoice) ?? this.scalesPlate?.scales[0] ?? null
@@ -75,6 +90,7 @@ export class Workbench {
 			return this.schemePlate || (this.wheelPlate && this.wheelPlate.from !== 'given') ? held : null;
 		if (held?.kind === 'member' || held?.kind === 'relative') return this.relativeStillThere(held);
 		if (held?.kind === 'cell') return this.wheelPlate && isCellOf(this.wheelPlate, held) ? held : null;
+		if (held?.kind === 'mixed') return this.mixesPlate && isPlaceOf(this.mixesPlate, held) ? held : null;
 		if (!held || !this.scale || held.scale !== this.scale.id) return null;
 		if (held.kind === 'parent' && held.index >= usedParents(this.scale).length) return null;
 		return held.kind === 'step' && held.step > this.scale.between + 1 ? null : held;
@@ -88,6 +104,10 @@ export class Workbench {
 
 	private firstHeld(): Held | null {
 		if (this.schemePlate) return { kind: 'lead' };
+		if (this.mixesPlate) {
+			const [first] = mixPlaces(this.mixesPlate);
+			return first ? { kind: 'mixed', what: first.what, key: first.key } : null;
+		}
 		if (this.wheelPlate)
 			return this.wheelPlate.from === 'given'
 				? { kind: 'cell', spoke: 0, ring: hueRing(this.wheelPlate) }
@@ -123,6 +143,7 @@ export class Workbench {
 		this.scaleChoice = null;
 		this.heldChoice = null;
 		this.relatives = [];
+		this.stepBack = 1;
 	}
 
 	chooseScale(id: string): void {

@@ -1,0 +1,131 @@
+<script lang="ts">
+	import { colourWords } from '$lib/core/colour/hue-words';
+	import { drawMixes, parentName } from '$lib/drawing/mixes/draw-mixes';
+	import { mixesOf } from '$lib/drawing/mixes/mixes-of';
+	import { mixPlaces, MIXES_HEIGHT, MIXES_WIDTH, type MixPlace } from '$lib/drawing/mixes/mixes-layout';
+	import { seenDrawing } from '$lib/drawing/view';
+	import { type MixesPlate } from '$lib/model/mixes-plate';
+	import { takesColour } from '$lib/ui/colour-drag';
+	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import { putInHeld } from '../palettes/put-colour';
+	import { renamePlate } from '../study/edits';
+	import TitleField from '../study/TitleField.svelte';
+	import { type Held, type Workbench } from '../study/workbench.svelte';
+	import { mixAt } from './mixes-subject';
+	import PartSeams from './PartSeams.svelte';
+
+	let { workbench, plate }: { workbench: Workbench; plate: MixesPlate } = $props();
+
+	const linked = $derived(workbench.document.linked);
+	const made = $derived(mixesOf(plate, linked));
+	const drawing = $derived(drawMixes(plate, linked, true, workbench.stepBack));
+	const places = $derived(mixPlaces(plate).filter(({ what }) => what !== 'guess' || plate.guess !== null));
+	const held = $derived(workbench.held?.kind === 'mixed' ? workbench.held : null);
+
+	const across = (x: number): string => `${(100 * x) / MIXES_WIDTH}%`;
+	const down = (y: number): string => `${(100 * y) / MIXES_HEIGHT}%`;
+	const isHeld = ({ what, key }: MixPlace): boolean => held?.what === what && held.key === key;
+	const heldBy = ({ what, key }: MixPlace): Held => ({ kind: 'mixed', what, key });
+
+	function saidOf({ what, key }: MixPlace): string {
+		const index = Number(key);
+		const named = (name: string, hex: string, linear: Parameters<typeof colourWords>[0]): string =>
+			`${name}, ${colourWords(linear)}, ${hex}`;
+		if (what === 'parent')
+			return named(
+				`Parent ${index + 1}, ${parentName(plate, index, linked)}`,
+				made.parents[index]!.hex,
+				made.parents[index]!.linear
+			);
+		if (what === 'crossing') {
+			const { hex, linear } = made.crossings()[index]!;
+			return named(`Crossing of figures ${index + 1} and ${index + 2}`, hex, linear);
+		}
+		if (what === 'guess') {
+			const guess = made.middle().guess!;
+			return named('Found by eye', guess.hex, guess.linear);
+		}
+		const mix = mixAt(plate, key, linked)!;
+		return named(mix.name, mix.hex, mix.linear);
+	}
+
+	let surface = $state<HTMLElement>();
+
+	function goByKey(event: KeyboardEvent, index: number) {
+		const by = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
+		if (event.key === 'Enter')
+			document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
+		else if (by !== undefined)
+			surface?.querySelectorAll<HTMLElement>('.place')[(index + by + places.length) % places.length]?.focus();
+		else return;
+		event.preventDefault();
+	}
+
+	const takes = takesColour((text, on) => {
+		const place = places[Number(on?.closest<HTMLElement>('[data-index]')?.dataset.index ?? NaN)];
+		if (!place || place.what === 'mix') return;
+		workbench.hold(heldBy(place));
+		putInHeld(workbench, text);
+	});
+</script>
+
+<div class="surface" bind:this={surface} {@attach takes}>
+	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
+	<div class="title">
+		<TitleField
+			title={plate.title}
+			label="Title of the plate"
+			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
+		/>
+	</div>
+	<div role="group" aria-label="Colours of the plate">
+		{#each places as place, index (`${place.what} ${place.key}`)}
+			<button
+				class="place"
+				class:held={isHeld(place)}
+				data-index={index}
+				aria-pressed={isHeld(place)}
+				aria-label={saidOf(place)}
+				tabindex={isHeld(place) || (!held && index === 0) ? 0 : -1}
+				style:left={across(place.box.x)}
+				style:top={down(place.box.y)}
+				style:width={across(place.box.width)}
+				style:height={down(place.box.height)}
+				onclick={() => workbench.hold(heldBy(place))}
+				onfocus={() => workbench.hold(heldBy(place))}
+				onkeydown={(event) => goByKey(event, index)}
+			></button>
+		{/each}
+	</div>
+	{#if plate.exercise === 'ways'}<PartSeams {workbench} {plate} />{/if}
+</div>
+
+<style>
+	.surface {
+		position: relative;
+	}
+	.title {
+		position: absolute;
+		top: 0;
+		left: 0;
+		width: 100%;
+		height: 9.6%;
+	}
+	.place {
+		position: absolute;
+		padding: 0;
+		cursor: pointer;
+	}
+	.place.held::before {
+		content: '';
+		position: absolute;
+		inset: auto 0 calc(100% + 2px);
+		height: 3px;
+		background: var(--ink);
+	}
+	.place:focus-visible {
+		z-index: 1;
+		outline: 2px dashed var(--ink);
+		outline-offset: 3px;
+	}
+</style>

@@ -1,0 +1,134 @@
+<script lang="ts">
+	import { WAY_WORDS, WAYS } from '$lib/core/mix/ways';
+	import { type Remark } from '$lib/core/scale/remarks';
+	import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
+	import { mixesOf } from '$lib/drawing/mixes/mixes-of';
+	import { seenHex } from '$lib/drawing/view';
+	import { type MixesPlate } from '$lib/model/mixes-plate';
+	import { copyText } from '../mixer/clipboard';
+	import Remarks from '../readings/Remarks.svelte';
+	import { type Workbench } from '../study/workbench.svelte';
+	import { MIX_WORDS } from './mix-words';
+	import { coloursOfMixes } from './mixes-subject';
+
+	let { workbench, plate }: { workbench: Workbench; plate: MixesPlate } = $props();
+
+	const linked = $derived(workbench.document.linked);
+	const made = $derived(mixesOf(plate, linked));
+	const colours = $derived(coloursOfMixes(plate, linked));
+
+	const remark = (verdict: Remark['verdict'], words: string): Remark => ({ verdict, words, mend: null });
+
+	/** What the exercise comes to, in words. */
+	const remarks = $derived.by((): Remark[] => {
+		switch (plate.exercise) {
+			case 'ways': {
+				const ways = made.ways();
+				const value = (way: (typeof WAYS)[number]) => valueOfLinear(ways[way].linear);
+				const sorted = [...WAYS].sort((one, other) => value(other) - value(one));
+				const clipped = WAYS.filter((way) => ways[way].mapped);
+				return [
+					remark(
+						'holds',
+						`Lightest: ${WAY_WORDS[sorted[0]!].name.toLowerCase()}, ${value(sorted[0]!).toFixed(0)}. Darkest: ${WAY_WORDS[sorted.at(-1)!].name.toLowerCase()}, ${value(sorted.at(-1)!).toFixed(0)}.`
+					),
+					...clipped.map((way) => remark('look', `${WAY_WORDS[way].name}: brighter than the screen’s white, clipped.`))
+				];
+			}
+			case 'middle': {
+				const { toFirst, toSecond, guess } = made.middle();
+				if (!plate.revealed) return [remark('look', 'The middle is hidden until you have found it by eye.')];
+				const even = Math.abs(toFirst - toSecond) < 0.1;
+				return [
+					remark(
+						even ? 'holds' : 'look',
+						even
+							? `Both parents look equally far: ${toFirst.toFixed(1)} ΔE00.`
+							: `It leans: ${toFirst.toFixed(1)} ΔE00 to the first, ${toSecond.toFixed(1)} to the second.`
+					),
+					...(guess
+						? [remark(guess.off < 3 ? 'holds' : 'look', `Found by eye: ${guess.off.toFixed(1)} ΔE00 from the middle.`)]
+						: [])
+				];
+			}
+			case 'halving':
+				return [
+					remark(
+						'holds',
+						'Each middle is taken from its two neighbours, again and again: the trade’s way to a scale by eye.'
+					),
+					remark('look', 'Strokes add less and less: the first change much, the last hardly anything.')
+				];
+			case 'overlap':
+				return made
+					.crossings()
+					.map(({ verdict }, i) =>
+						remark(verdict.transparent ? 'holds' : 'look', `${i + 1} over ${i + 2}: ${verdict.reason}`)
+					);
+			case 'optical':
+				return [remark('holds', 'The fine pattern and the flat field send the eye the same light.')];
+		}
+	});
+</script>
+
+<section class="readings" aria-label="Readings">
+	<h2>{MIX_WORDS[plate.exercise].name}</h2>
+	<p class="says">{MIX_WORDS[plate.exercise].says}</p>
+	<table>
+		<tbody>
+			{#each colours as { name, hex }, i (i)}
+				<tr>
+					<th scope="row"><i style:background={seenHex(workbench.view, hex)}></i><span>{name}</span></th>
+					<td>
+						<button title="Copy {hex}" onclick={() => void copyText(hex)}
+							>{hex}<span class="unseen">, copy</span></button
+						>
+					</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<Remarks {remarks} />
+</section>
+
+<style>
+	.readings {
+		display: flex;
+		flex-direction: column;
+		gap: 10px;
+		padding: 14px 18px;
+	}
+	h2 {
+		font-size: 18px;
+		line-height: 1.1;
+	}
+	.says {
+		font-size: 12px;
+		color: var(--soft);
+	}
+	table {
+		border-collapse: collapse;
+		font-size: 12px;
+	}
+	th {
+		display: grid;
+		grid-template-columns: 26px minmax(0, 1fr);
+		align-items: center;
+		gap: 7px;
+		font-weight: 400;
+		text-align: left;
+	}
+	i {
+		height: 21px;
+	}
+	td {
+		text-align: right;
+	}
+	td button {
+		cursor: copy;
+	}
+	td button:hover {
+		text-decoration: underline;
+		text-underline-offset: 3px;
+	}
+</style>

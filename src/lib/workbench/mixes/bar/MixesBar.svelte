@@ -1,0 +1,68 @@
+<script lang="ts">
+	import { MIX_EXERCISES, type MixesPlate } from '$lib/model/mixes-plate';
+	import { seenHex } from '$lib/drawing/view';
+	import Choices from '$lib/ui/Choices.svelte';
+	import { decideMixes } from '../../study/mixes-edits';
+	import { type Workbench } from '../../study/workbench.svelte';
+	import { MIX_WORDS } from '../mix-words';
+	import { coloursOfMixes } from '../mixes-subject';
+	import MixFields from './MixFields.svelte';
+	import MixParents from './MixParents.svelte';
+
+	/** What a plate of mixes is about, and what decides it. */
+	let { workbench, plate }: { workbench: Workbench; plate: MixesPlate } = $props();
+
+	const CHOICES = MIX_EXERCISES.map((key) => ({ key, ...MIX_WORDS[key] }));
+</script>
+
+<div class="bar">
+	<div class="sentence" role="group" aria-label="What is mixed">
+		<Choices
+			label="Exercise"
+			words={MIX_WORDS[plate.exercise].name}
+			choices={CHOICES}
+			chosen={plate.exercise}
+			preview={(exercise) =>
+				coloursOfMixes({ ...plate, exercise }, workbench.document.linked).map(({ hex }) =>
+					seenHex(workbench.view, hex)
+				)}
+			onchoose={(exercise) => workbench.edit('Change the exercise', decideMixes(plate.id, { exercise }))}
+		/>
+		<span>of</span>
+		<MixParents {workbench} {plate} />
+	</div>
+	<MixFields {workbench} {plate} />
+</div>
+
+<style>
+	.bar {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px 14px;
+		min-height: 44px;
+		padding: 7px 16px;
+		background: var(--panel);
+		border-bottom: 1px solid var(--rule);
+		font-size: 12.5px;
+	}
+	.bar :global(.sentence) {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 6px;
+	}
+	.bar :global(.sentence label) {
+		display: flex;
+		align-items: center;
+		gap: 5px;
+		white-space: nowrap;
+	}
+	.bar :global(input[type='range']) {
+		width: 110px;
+		accent-color: var(--ink);
+	}
+	.bar :global(.choice) {
+		width: auto;
+	}
+</style>
