@@ -34,7 +34,18 @@ const TEMPLATES = [
 		words: ['Twelve hues', 'of the painter’s wheel', 'inside: 3 tints', 'dulling 5'],
 		pages: 3
 	},
-	{ name: 'An empty chart', words: ['7 between', '9 in all'], pages: 1 }
+	{ name: 'An empty chart', words: ['7 between', '9 in all'], pages: 1 },
+	{
+		name: 'Mixes',
+		words: ['Six ways to mix', 'Perceptual middle', 'evenness', 'reads as transparent', 'In balance'],
+		pages: 6
+	},
+	{
+		name: 'Ground and figure',
+		words: ['One colour as two', 'a model, not a measurement', 'seems lighter', 'Vanishing'],
+		pages: 7
+	},
+	{ name: 'A scheme from one colour', words: ['Triad', 'own greys', 'warmer'], pages: 1 }
 ];
 
 for (const { name, words, pages } of TEMPLATES)

@@ -72,6 +72,26 @@ const VIEWS = [
 			await page.mouse.up();
 		}
 	],
+	['mixes', 'Mixing the dye bath', async () => {}],
+	['overlap', 'Mixing the dye bath', async (page) => page.getByRole('button', { name: /^Plate 4: / }).click()],
+	[
+		'one-as-two',
+		'Ground and figure',
+		async (page) => {
+			await page.getByRole('checkbox', { name: 'proof strip' }).check();
+			await page.getByRole('button', { name: 'Propose' }).click();
+			await page.getByText(/^your own, /).waitFor();
+		}
+	],
+	['rows-of-grounds', 'Ground and figure', async (page) => page.getByRole('button', { name: /^Plate 4: / }).click()],
+	[
+		'shown-to-a-room',
+		'Ground and figure',
+		async (page) => {
+			await page.getByRole('radio', { name: 'dark board' }).check({ force: true });
+			await page.getByRole('button', { name: 'Show', exact: true }).click();
+		}
+	],
 	['palettes', '/palettes', async () => {}],
 	[
 		'value-only',
@@ -130,7 +150,7 @@ try {
 		if (study?.startsWith('/')) await page.goto(ADDRESS + study, { waitUntil: 'networkidle' });
 		else if (study) {
 			await page.getByRole('link', { name: study, exact: true }).click();
-			await page.locator('.readings .chart svg').waitFor();
+			await page.getByRole('region', { name: 'Readings' }).waitFor();
 		}
 		const path = join(ROOT, 'docs', 'screenshots', `${file}.png`);
 		const made = await act(page);

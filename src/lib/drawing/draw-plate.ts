@@ -2,6 +2,7 @@ import { type Plate } from '$lib/model/plate';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing } from './drawing';
 import { drawScales } from './draw-scales';
+import { drawGrounds } from './grounds/draw-grounds';
 import { drawMixes } from './mixes/draw-mixes';
 import { drawScheme } from './scheme/draw-scheme';
 import { drawWheel } from './wheel/draw-wheel';
@@ -17,6 +18,8 @@ export function drawPlate(plate: Plate, linked: readonly LinkedColour[], detail:
 	switch (plate.kind) {
 		case 'scales':
 			return drawScales(plate, linked, withWords);
+		case 'grounds':
+			return drawGrounds(plate, linked, withWords);
 		case 'mixes':
 			return drawMixes(plate, linked, withWords);
 		case 'scheme':

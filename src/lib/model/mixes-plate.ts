@@ -5,12 +5,12 @@ import { colourSourceSchema } from './colour-text';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
 
-/** What a plate of mixes is about: ways of mixing, the middle mixture, halving, overlaps, the optical mix. */
-export const MIX_EXERCISES = ['ways', 'middle', 'halving', 'overlap', 'optical'] as const;
+/** What a plate of mixes is about: ways of mixing, the middle mixture, halving, overlaps, the optical mix, areas in balance. */
+export const MIX_EXERCISES = ['ways', 'middle', 'halving', 'overlap', 'optical', 'balance'] as const;
 export type MixExercise = (typeof MIX_EXERCISES)[number];
 
 export const LEAST_MIXED = 2;
-export const MOST_MIXED = 5;
+export const MOST_MIXED = 6;
 export const MOST_PARTS = 20;
 export const MOST_LEVELS = 5;
 export const MOST_STROKES = 12;
@@ -23,7 +23,7 @@ export type OpticalPattern = (typeof OPTICAL_PATTERNS)[number];
 const mixedSchema = z.strictObject({ colour: colourSourceSchema, parts: z.number().min(0).max(MOST_PARTS) });
 export type MixedPart = z.infer<typeof mixedSchema>;
 
-/** Mixes of two to five parents. What another exercise leaves aside is kept. */
+/** Mixes of two to six parents. What another exercise leaves aside is kept. */
 export const mixesPlateSchema = z.strictObject({
 	id: idSchema,
 	kind: z.literal('mixes'),

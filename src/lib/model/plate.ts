@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { checkSchema, MOST_CHECKS } from './check';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
+import { groundsPlateSchema } from './grounds-plate';
 import { mixesPlateSchema } from './mixes-plate';
 import { scaleSchema } from './scale';
 import { schemePlateSchema } from './scheme-plate';
@@ -24,6 +25,7 @@ export const plateSchema = z.discriminatedUnion('kind', [
 	scalesPlateSchema,
 	wheelPlateSchema,
 	schemePlateSchema,
-	mixesPlateSchema
+	mixesPlateSchema,
+	groundsPlateSchema
 ]);
 export type Plate = z.infer<typeof plateSchema>;

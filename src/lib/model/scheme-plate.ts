@@ -28,7 +28,7 @@ const schemeMemberSchema = z.strictObject({
 export type SchemeMember = z.infer<typeof schemeMemberSchema>;
 
 /** A palette that a scheme keeps to, as it was when it was chosen. */
-const keptPaletteSchema = z.strictObject({
+export const keptPaletteSchema = z.strictObject({
 	name: lineSchema.min(1),
 	colours: z
 		.array(z.strictObject({ name: lineSchema.min(1), text: colourTextSchema }))

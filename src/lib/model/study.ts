@@ -46,6 +46,7 @@ export type Study = z.infer<typeof studySchema>;
 export function sourcesOf(plate: Plate): ColourSource[] {
 	if (plate.kind === 'wheel') return [plate.lead];
 	if (plate.kind === 'scheme') return [plate.lead, ...plate.others.flatMap(({ fixed }) => fixed ?? [])];
+	if (plate.kind === 'grounds') return [...plate.grounds, ...plate.figures];
 	if (plate.kind === 'mixes') {
 		const { parents, guess, crossings } = plate;
 		return [...parents.map(({ colour }) => colour), ...[guess, ...crossings].filter((source) => source !== null)];

@@ -1,5 +1,8 @@
 import { type Component } from 'svelte';
 import { type Plate } from '$lib/model/plate';
+import GroundsBar from './grounds/bar/GroundsBar.svelte';
+import GroundsPlateView from './grounds/GroundsPlateView.svelte';
+import GroundsReadings from './grounds/GroundsReadings.svelte';
 import MixesBar from './mixes/bar/MixesBar.svelte';
 import MixesPlateView from './mixes/MixesPlateView.svelte';
 import MixesReadings from './mixes/MixesReadings.svelte';
@@ -29,7 +32,8 @@ const KINDS: { readonly [K in Plate['kind']]: PlateKind<Extract<Plate, { kind: K
 	scales: { bar: ScaleBar, view: ScalesPlateView, readings: ScalesReadings },
 	wheel: { bar: WheelBar, view: WheelPlateView, readings: WheelReadings },
 	scheme: { bar: SchemeBar, view: SchemePlateView, readings: SchemeReadings },
-	mixes: { bar: MixesBar, view: MixesPlateView, readings: MixesReadings }
+	mixes: { bar: MixesBar, view: MixesPlateView, readings: MixesReadings },
+	grounds: { bar: GroundsBar, view: GroundsPlateView, readings: GroundsReadings }
 };
 
 /** The parts for plates of a kind. They are only ever given plates of that kind, which the table sees to and types cannot say. */

@@ -62,6 +62,22 @@
 			]
 		},
 		{
+			where: 'On a plate of mixes or grounds',
+			keys: [
+				['← → ↑ ↓', 'the colour before, the next colour'],
+				['← →', 'on a seam between parents: move parts (Shift by more)'],
+				['Enter', 'into the mixer']
+			]
+		},
+		{
+			where: 'While a study is shown to a room',
+			keys: [
+				['→, Space', 'reveal more, then the next plate'],
+				['←', 'go back'],
+				['Escape', 'end it']
+			]
+		},
+		{
 			where: 'On the relatives of a scheme',
 			keys: [
 				['← → ↑ ↓', 'the next relative, the next thread, the next member'],

@@ -54,3 +54,13 @@ export function scoreMatch(attempt: ReadonlyTriple, target: ReadonlyTriple): Mat
 	const words = [valueWords(value), chromaWords(off), hueWords(hue, attempt, target)].join(', ');
 	return { difference: differenceOfLinear(attempt, target), value, chroma: off, hue, words };
 }
+
+/** How a colour seems to shift, from what it is to what it looks like, as a teacher would say it: "3 lighter, a little stronger". */
+export function shiftWords(looks: ReadonlyTriple, figure: ReadonlyTriple): string {
+	const { value, chroma, hue } = scoreMatch(looks, figure);
+	const light = Math.abs(value) < RIGHT.value ? 'as light as it is' : valueWords(value);
+	const little = Math.abs(chroma) < LITTLE.chroma ? 'a little ' : '';
+	const strength = Math.abs(chroma) < RIGHT.chroma ? [] : [`${little}${chroma > 0 ? 'stronger' : 'quieter'}`];
+	const turned = hue === null || Math.abs(hue) < RIGHT.hue ? [] : [hueWords(hue, looks, figure).replace('hue ', '')];
+	return [light, ...strength, ...turned].join(', ');
+}

@@ -12,6 +12,7 @@ import { linkedOf, textOf } from '../resolve';
 import { GROUND, INK, words } from '../words';
 import { crossingOf, outlineOf, patternIn } from './figures';
 import {
+	BALANCED,
 	chainPlaces,
 	MIDDLE,
 	MIXES_HEIGHT,
@@ -224,12 +225,45 @@ function drawOptical(plate: MixesPlate, made: MadeMixes, linked: readonly Linked
 	];
 }
 
+const BALANCE_HEIGHT = 150;
+
+/** The areas as a person set them, and in balance, with how far each is off. */
+function drawBalance(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[]): Shape[] {
+	const parts = plate.parents.map((parent) => parent.parts);
+	const whole = parts.reduce((sum, part) => sum + part, 0);
+	const boxes = parentBoxes(parts).map((box) => ({ ...box, height: BALANCE_HEIGHT }));
+	const balance = made.balance();
+	let x = BALANCED.x;
+	const balanced = balance.map((share, i) => {
+		const box = { ...BALANCED, x, width: share * BALANCED.width };
+		x += box.width;
+		return { box, share, hex: made.parents[i]!.hex };
+	});
+	const percent = (share: number): string => `${Math.round(share * 100)} %`;
+	return [
+		...boxes.map((box, i) => bar(box, made.parents[i]!.hex)),
+		...boxes.map((box, i) => under(box, percent(parts[i]! / whole))),
+		words(MARGIN, BALANCED.y - 14, 'In balance', { face: 'serif', size: 15, fill: INK }),
+		...balanced.map(({ box, hex }) => bar(box, hex)),
+		...balanced.map(({ box, share }, i) => under(box, `${parentName(plate, i, linked)}, ${percent(share)}`)),
+		words(
+			MARGIN,
+			500,
+			'By Goethe’s light values, yellow 9 to violet 3, after Itten (1961): teaching numbers for hues of full strength.',
+			{
+				size: 11
+			}
+		)
+	];
+}
+
 const TITLES: Readonly<Record<MixesPlate['exercise'], string>> = {
 	ways: 'mixed six ways',
 	middle: 'the middle mixture',
 	halving: 'halving, and strokes laid over each other',
 	overlap: 'overlaps',
-	optical: 'the optical mix'
+	optical: 'the optical mix',
+	balance: 'areas in balance'
 };
 
 /** A plate of mixes as a drawing; `back` is how far one has stepped back from an optical mix, as a share of its size. */
@@ -245,6 +279,8 @@ export function drawMixes(plate: MixesPlate, linked: readonly LinkedColour[], wi
 				return drawHalving(plate, made, linked);
 			case 'overlap':
 				return drawOverlap(plate, made, linked);
+			case 'balance':
+				return drawBalance(plate, made, linked);
 			case 'optical':
 				return drawOptical(plate, made, linked, back);
 		}

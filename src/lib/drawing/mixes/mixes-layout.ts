@@ -34,6 +34,9 @@ export function partsAtSeam(parts: readonly number[], seam: number, x: number): 
 	return [first, Math.round((both - first) * 10) / 10];
 }
 
+/** The same colours in balance, under the areas that a person gave them. */
+export const BALANCED: Box = { x: LEFT, y: 292, width: WIDTH, height: 150 };
+
 const CARD = { top: 188, gap: 20, columns: 3, colour: 92, height: 178 } as const;
 
 /** The cards of the ways: the colour of each, with its words under it. */
@@ -175,6 +178,8 @@ export function mixPlaces(plate: MixesPlate): MixPlace[] {
 				...crossings.map((box, i): MixPlace => ({ what: 'crossing', key: String(i), box }))
 			];
 		}
+		case 'balance':
+			return parentBoxes(plate.parents.map(({ parts }) => parts)).map(parent);
 		case 'optical':
 			return [{ what: 'mix', key: 'mean', box: OPTICAL.mean }];
 	}

@@ -1,6 +1,7 @@
 import { linearToHex } from '$lib/core/colour/bytes';
 import { fit } from '$lib/core/colour/shown';
 import { type Triple } from '$lib/core/colour/vector';
+import { areasInBalance } from '$lib/core/ground/balance';
 import { middleMixture, halve, layStrokes } from '$lib/core/mix/halving';
 import { judgeOverlap, overlapOf, type OverlapVerdict } from '$lib/core/mix/overlap';
 import { leanedShare, mixBy, WAYS, type Way } from '$lib/core/mix/ways';
@@ -58,6 +59,8 @@ export interface MadeMixes {
 	readonly halving: () => Patch[][];
 	readonly strokes: () => { readonly row: Patch[]; readonly even: Patch[] };
 	readonly crossings: () => Crossing[];
+	/** Shares of area in which the parents hold each other in balance. */
+	readonly balance: () => readonly number[];
 	/** The flat mean of light of all parents by the areas that the pattern gives them. */
 	readonly mean: () => Patch;
 }
@@ -141,6 +144,7 @@ function make(plate: MixesPlate, linked: readonly LinkedColour[]): MadeMixes {
 		halving: once(() => treeOf(plate, parents)),
 		strokes: once(() => strokesOf(plate, parents)),
 		crossings: once(() => crossingsOf(plate, parents, linked)),
+		balance: once(() => areasInBalance(parents.map(({ linear }) => linear))),
 		mean: once(() => patchOf(mixBy('optical', seen).linear))
 	};
 }

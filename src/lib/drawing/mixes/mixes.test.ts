@@ -34,7 +34,7 @@ const plate = (change: Partial<MixesPlate> = {}): MixesPlate =>
 		strokes: 6,
 		figure: 'circles',
 		front: 0,
-		crossings: [null, null, null, null],
+		crossings: [null, null, null, null, null],
 		pattern: 'stripes',
 		grain: 8,
 		...change
@@ -44,7 +44,7 @@ const difference = differenceCiede2000();
 describe('the places on a plate of mixes', () => {
 	it('lie on the plate in every exercise, with two to five parents', () => {
 		for (const exercise of MIX_EXERCISES)
-			for (let count = 2; count <= 5; count++)
+			for (let count = 2; count <= 6; count++)
 				for (const figure of OVERLAP_FIGURES) {
 					const parents = Array.from({ length: count }, (_, i) => ({ colour: { text: '#b3392b' }, parts: i + 1 }));
 					for (const { box } of mixPlaces(plate({ exercise, parents, figure }))) {
@@ -126,7 +126,7 @@ describe('the optical mix', () => {
 	it('the flat field is the mean of light of the colours (culori 4.0.2)', () => {
 		const parents = codes.slice(0, 3).map((text) => ({ colour: { text }, parts: 1 }));
 		const { hex } = mixesOf(plate({ exercise: 'optical', parents }), []).mean();
-		expect(hex).toBe(formatHex(average(codes.slice(0, 3), 'lrgb')));
+		expect(hex).toBe(formatHex(average([codes[0]!, codes[1]!, codes[2]!], 'lrgb')));
 	});
 });
 
@@ -151,7 +151,7 @@ describe('what an exercise makes of its parents', () => {
 		for (const front of [-0.6, 0, 0.6])
 			for (const { verdict } of mixesOf(plate({ exercise: 'overlap', front }), []).crossings())
 				expect(verdict.transparent).toBe(true);
-		const wrong = plate({ exercise: 'overlap', crossings: [{ text: '#00ff66' }, null, null, null] });
+		const wrong = plate({ exercise: 'overlap', crossings: [{ text: '#00ff66' }, null, null, null, null] });
 		expect(mixesOf(wrong, []).crossings()[0]!.verdict.transparent).toBe(false);
 		const [first, second] = [-0.8, 0.8].map(
 			(front) => mixesOf(plate({ exercise: 'overlap', front }), []).crossings()[0]!
@@ -168,4 +168,15 @@ describe('what an exercise makes of its parents', () => {
 		expect(fills).not.toContain(hex);
 		expect(fills).toContain('#806070');
 	});
+});
+
+it('areas in balance: yellow to violet as 1 to 3, orange to blue as 1 to 2, red to green as 1 to 1 (Goethe, after Itten 1961)', () => {
+	const shares = (one: string, other: string): number => {
+		const parents = [one, other].map((text) => ({ colour: { text }, parts: 1 }));
+		const [first, second] = mixesOf(plate({ exercise: 'balance', parents }), []).balance();
+		return second! / first!;
+	};
+	expect(shares('#ffff00', '#aa00ff')).toBeCloseTo(3, 0);
+	expect(shares('#ff8000', '#0000ff')).toBeCloseTo(2, 1);
+	expect(shares('#ff0000', '#00ff00')).toBeCloseTo(1, 6);
 });

@@ -9,6 +9,7 @@
 	import { movePlate, renamePlate } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import {
+		addNextGrounds,
 		addNextMixes,
 		addNextPlate,
 		addNextScheme,
@@ -134,7 +135,8 @@
 			{ label: 'A plate of scales', run: () => addNextPlate(workbench) },
 			{ label: 'A wheel', run: () => addNextWheel(workbench) },
 			{ label: 'A scheme', run: () => addNextScheme(workbench) },
-			{ label: 'Mixes', run: () => addNextMixes(workbench) }
+			{ label: 'Mixes', run: () => addNextMixes(workbench) },
+			{ label: 'Grounds', run: () => addNextGrounds(workbench) }
 		]}
 	/>
 </nav>

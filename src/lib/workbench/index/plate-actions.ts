@@ -2,7 +2,7 @@ import { type Plate } from '$lib/model/plate';
 import { MOST_PLATES, type StudyDocument } from '$lib/model/study';
 import { notices } from '$lib/ui/notices.svelte';
 import { addPlate, copyOfPlate, deletePlate, movePlate } from '../study/edits';
-import { nextMixes, nextPlate, nextScheme, nextWheel } from '../study/suggest';
+import { nextGrounds, nextMixes, nextPlate, nextScheme, nextWheel } from '../study/suggest';
 import { type Workbench } from '../study/workbench.svelte';
 
 const isFull = ({ plates }: StudyDocument): boolean => {
@@ -18,6 +18,8 @@ export const addNextWheel = (workbench: Workbench): void => addNew(workbench, ne
 export const addNextScheme = (workbench: Workbench): void => addNew(workbench, nextScheme);
 
 export const addNextMixes = (workbench: Workbench): void => addNew(workbench, nextMixes);
+
+export const addNextGrounds = (workbench: Workbench): void => addNew(workbench, nextGrounds);
 
 function addNew(workbench: Workbench, make: (document: StudyDocument) => Plate): void {
 	if (isFull(workbench.document)) return;

@@ -56,10 +56,10 @@
 
 	/** A linked colour that is used elsewhere too has changed there as well: perhaps only this place was meant. */
 	function offerOnlyHere({ id, name }: LinkedColour, text: string) {
-		const { scales, wheels, schemes, mixes } = usesOf(id, workbench.document);
+		const { scales, wheels, schemes, mixes, grounds } = usesOf(id, workbench.document);
 		const here = held;
 		const changed = workbench.document;
-		if (!here || scales + wheels + schemes + mixes < 2) return;
+		if (!here || scales + wheels + schemes + mixes + grounds < 2) return;
 		notices.say(`${name} changed wherever it is used.`, {
 			label: 'Change it only here',
 			run: () => {

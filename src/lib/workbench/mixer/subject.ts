@@ -5,6 +5,7 @@ import { aboutLinked, type SettableSource, type Subject } from '../study/subject
 import { usesOf } from '../study/uses';
 import { type Workbench } from '../study/workbench.svelte';
 import { aboutCell, leadOf } from '../wheel/wheel-subject';
+import { groundHeld } from '../grounds/grounds-subject';
 import { aboutMix, mixedHeld } from '../mixes/mixes-subject';
 import { aboutRelative, memberHeld } from '../scheme/scheme-subject';
 
@@ -21,6 +22,8 @@ export function sourceHeld(workbench: Workbench): SettableSource | null {
 			return memberHeld(workbench, held.index);
 		case 'mixed':
 			return mixedHeld(workbench, held);
+		case 'ground':
+			return groundHeld(workbench, held);
 		default:
 			return null;
 	}
@@ -49,6 +52,7 @@ export function subjectOf(workbench: Workbench): Subject | null {
 			return aboutMix(workbench, held);
 		case 'lead':
 		case 'member':
+		case 'ground':
 			return null;
 		default:
 			return aboutStep(workbench, held);

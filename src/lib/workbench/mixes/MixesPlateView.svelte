@@ -97,7 +97,7 @@
 			></button>
 		{/each}
 	</div>
-	{#if plate.exercise === 'ways'}<PartSeams {workbench} {plate} />{/if}
+	{#if plate.exercise === 'ways' || plate.exercise === 'balance'}<PartSeams {workbench} {plate} />{/if}
 </div>
 
 <style>

@@ -2,6 +2,7 @@
 	import { WAY_WORDS, WAYS } from '$lib/core/mix/ways';
 	import { type Remark } from '$lib/core/scale/remarks';
 	import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
+	import { parentName } from '$lib/drawing/mixes/draw-mixes';
 	import { mixesOf } from '$lib/drawing/mixes/mixes-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { type MixesPlate } from '$lib/model/mixes-plate';
@@ -65,6 +66,16 @@
 					.map(({ verdict }, i) =>
 						remark(verdict.transparent ? 'holds' : 'look', `${i + 1} over ${i + 2}: ${verdict.reason}`)
 					);
+			case 'balance': {
+				const whole = plate.parents.reduce((sum, { parts }) => sum + parts, 0);
+				return made.balance().map((share, i) => {
+					const own = plate.parents[i]!.parts / whole;
+					const ratio = own / share;
+					const name = parentName(plate, i, linked);
+					if (ratio > 0.9 && ratio < 1.1) return remark('holds', `${name} is in balance.`);
+					return remark('look', `${name} has ${ratio.toFixed(1)} times its share in balance.`);
+				});
+			}
 			case 'optical':
 				return [remark('holds', 'The fine pattern and the flat field send the eye the same light.')];
 		}

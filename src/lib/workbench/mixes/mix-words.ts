@@ -18,6 +18,10 @@ export const MIX_WORDS: Readonly<Record<MixExercise, { name: string; says: strin
 	optical: {
 		name: 'The optical mix',
 		says: 'Fine stripes, checks or dots beside the flat mean of their light; step back until they are one.'
+	},
+	balance: {
+		name: 'Areas in balance',
+		says: 'Light hues need less area than dark ones to hold each other in balance (Goethe’s light values, after Itten 1961).'
 	}
 };
 

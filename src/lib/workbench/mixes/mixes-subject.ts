@@ -95,6 +95,8 @@ export function coloursOfMixes(plate: MixesPlate, linked: readonly LinkedColour[
 			];
 		case 'overlap':
 			return [...parents, ...row(made.crossings(), (i) => `Crossing ${i + 1}`)];
+		case 'balance':
+			return parents;
 		case 'optical':
 			return [...parents, { name: 'Mean of light', hex: made.mean().hex }];
 	}

@@ -4,12 +4,13 @@
 	import { readColour } from '$lib/core/colour/read';
 	import { show } from '$lib/core/colour/shown';
 	import { seenHex } from '$lib/drawing/view';
+	import { LEAST_GROUNDS } from '$lib/model/grounds-plate';
 	import { HELPING } from '$lib/model/requests';
 	import { type Library } from '$lib/palettes/library.svelte';
 	import { dragColour } from '$lib/ui/colour-drag';
 	import Menu from '$lib/ui/Menu.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { keepables, keepAsPalette, keepSchemeTo, linkPalette, pathThrough } from './palette-actions';
+	import { keepables, keepAsPalette, keepSchemeTo, layOverPalette, linkPalette, pathThrough } from './palette-actions';
 	import { putInHeld } from './put-colour';
 
 	let { workbench, library }: { workbench: Workbench; library: Library } = $props();
@@ -57,6 +58,15 @@
 						kind="act bare"
 						label="{palette.name}: what to do"
 						items={[
+							...(workbench.groundsPlate
+								? [
+										{
+											label: 'Lay the figure over its colours',
+											disabled: palette.colours.length < LEAST_GROUNDS,
+											run: () => layOverPalette(workbench, palette)
+										}
+									]
+								: []),
 							...(workbench.schemePlate
 								? [
 										{

@@ -10,6 +10,8 @@ import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '$lib/model/scal
 import { MOST_SCALES } from '$lib/model/plate';
 import { type Library } from '$lib/palettes/library.svelte';
 import { notices } from '$lib/ui/notices.svelte';
+import { MOST_GROUNDS } from '$lib/model/grounds-plate';
+import { decideGrounds } from '../study/grounds-edits';
 import { decideScheme } from '../study/scheme-edits';
 import { linkAll } from '../study/link-all';
 import { addScale } from '../study/scale-edits';
@@ -107,6 +109,16 @@ export function keepSchemeTo(workbench: Workbench, { name, colours }: Palette): 
 	const { schemePlate } = workbench;
 	if (schemePlate && colours.length > 0)
 		workbench.edit('Keep to a palette', decideScheme(schemePlate.id, { keptTo: { name, colours } }));
+}
+
+/** Lays the figure of a plate of grounds over the colours of a palette. */
+export function layOverPalette(workbench: Workbench, { name, colours }: Palette): void {
+	const { groundsPlate } = workbench;
+	if (!groundsPlate) return;
+	const grounds = colours.slice(0, MOST_GROUNDS);
+	const palette = { name, colours: grounds };
+	const decisions = { exercise: 'rows', row: 'palette', palette, count: grounds.length } as const;
+	workbench.edit('Lay the figure over a palette', decideGrounds(groundsPlate.id, decisions));
 }
 
 export function linkPalette(workbench: Workbench, { colours }: Palette): void {

@@ -21,6 +21,7 @@
 		downloadStudy,
 		downloadSvg
 	} from './take-away';
+	import TeachingView from './TeachingView.svelte';
 	import TitleBlockDialog from './TitleBlockDialog.svelte';
 	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';
@@ -95,6 +96,12 @@
 			onclick={() => workbench.redo()}><RedoOutline size="sm" aria-hidden="true" /></button
 		>
 	</div>
+	<button
+		class="act bare"
+		disabled={!workbench.plate}
+		title="Show it to a room: full screen, arrow keys go through it"
+		onclick={() => (workbench.teaching = true)}>Show</button
+	>
 	<ViewPicker {workbench} />
 	<BoardPicker bind:board />
 	<a class="act bare" href="/help" aria-label="Help and keys" title="Help and keys"
@@ -103,6 +110,7 @@
 	<Menu kind="act main" label="Take it away" items={files} />
 </header>
 
+{#if workbench.teaching}<TeachingView {workbench} {board} onclose={() => (workbench.teaching = false)} />{/if}
 <PrintDialog bind:open={printing} {workbench} />
 <PngDialog bind:open={picturing} {workbench} />
 <TitleBlockDialog

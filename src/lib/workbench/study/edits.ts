@@ -49,6 +49,13 @@ function withPlateSources(plate: Plate, change: (source: ColourSource) => Colour
 			lead: change(plate.lead),
 			others: plate.others.map((other) => ({ ...other, fixed: other.fixed && change(other.fixed) }))
 		};
+	if (plate.kind === 'grounds') {
+		const both = ([one, other]: [ColourSource, ColourSource]): [ColourSource, ColourSource] => [
+			change(one),
+			change(other)
+		];
+		return { ...plate, grounds: both(plate.grounds), figures: both(plate.figures) };
+	}
 	if (plate.kind === 'mixes')
 		return {
 			...plate,

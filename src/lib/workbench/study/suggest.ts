@@ -140,9 +140,36 @@ export function nextMixes(document: StudyDocument): Plate {
 		strokes: 6,
 		figure: 'squares',
 		front: 0,
-		crossings: [null, null, null, null],
+		crossings: [null, null, null, null, null],
 		pattern: 'stripes',
 		grain: 8
+	};
+}
+
+/** A plate of grounds to go on with: one colour on two colours of the study. */
+export function nextGrounds(document: StudyDocument): Plate {
+	const colours = coloursOf(document);
+	const first = colours[0]!;
+	const second = colours[2] ?? partnerOf(first, document);
+	const figure: ColourSource = { text: '#9a8f7d' };
+	return {
+		id: newId(),
+		kind: 'grounds',
+		title: `One colour on ${nameOf(first, document)} and ${nameOf(second, document)}`.slice(0, MOST_LETTERS),
+		exercise: 'one-as-two',
+		grounds: [first, second],
+		figures: [figure, figure],
+		form: 'squares',
+		size: 0.3,
+		influence: -0.3,
+		predicted: true,
+		strip: false,
+		cover: false,
+		solved: false,
+		row: 'values',
+		count: 7,
+		palette: null,
+		line: 3
 	};
 }
 

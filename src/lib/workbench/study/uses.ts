@@ -11,6 +11,8 @@ export interface Uses {
 	readonly schemes: number;
 	/** Plates of mixes that are made from it. */
 	readonly mixes: number;
+	/** Plates of grounds on which it is a figure or a ground. */
+	readonly grounds: number;
 	readonly plates: readonly { id: string; title: string }[];
 }
 
@@ -23,6 +25,7 @@ function usesOn(plate: Plate, id: string): number {
 			return Number(plate.from !== 'given' && names(plate.lead, id));
 		case 'scheme':
 		case 'mixes':
+		case 'grounds':
 			return Number(sourcesOf(plate).some((source) => names(source, id)));
 		case 'scales':
 			return plate.scales.filter((scale) => usedSources(scale).some((source) => names(source, id))).length;
@@ -39,6 +42,7 @@ export function usesOf(id: string, { plates }: StudyDocument): Uses {
 		wheels: total('wheel'),
 		schemes: total('scheme'),
 		mixes: total('mixes'),
+		grounds: total('grounds'),
 		plates: using.map(({ plate: { id: plateId, title } }) => ({ id: plateId, title }))
 	};
 }
@@ -46,13 +50,14 @@ export function usesOf(id: string, { plates }: StudyDocument): Uses {
 const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 
 /** "used in 6 scales and 1 wheel on 4 plates" */
-export function sayUses({ scales, wheels, schemes, mixes, plates }: Uses): string {
+export function sayUses({ scales, wheels, schemes, mixes, grounds, plates }: Uses): string {
 	if (plates.length === 0) return 'not used yet';
 	const uses = [
 		...(scales > 0 ? [plural(scales, 'scale')] : []),
 		...(wheels > 0 ? [plural(wheels, 'wheel')] : []),
 		...(schemes > 0 ? [plural(schemes, 'scheme')] : []),
-		...(mixes > 0 ? [`${mixes} ${mixes === 1 ? 'plate' : 'plates'} of mixes`] : [])
+		...(mixes > 0 ? [`${mixes} ${mixes === 1 ? 'plate' : 'plates'} of mixes`] : []),
+		...(grounds > 0 ? [`${grounds} ${grounds === 1 ? 'plate' : 'plates'} of grounds`] : [])
 	]
 		.join(', ')
 		.replace(/, ([^,]*)$/, ' and $1');

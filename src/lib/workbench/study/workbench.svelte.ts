@@ -5,6 +5,8 @@ import { type Plate, type ScalesPlate } from '$lib/model/plate';
 import { type Direction } from '$lib/core/scheme/relatives';
 import { type RelativeCell } from '$lib/drawing/scheme/scheme-layout';
 import { mixPlaces, type MixPlace } from '$lib/drawing/mixes/mixes-layout';
+import { groundPlaces, type GroundPlace } from '$lib/drawing/grounds/grounds-layout';
+import { type GroundsPlate } from '$lib/model/grounds-plate';
 import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type SchemePlate } from '$lib/model/scheme-plate';
 import { type ScaleDecision } from '$lib/model/scale';
@@ -22,6 +24,8 @@ export type Held =
 	| { kind: 'cell'; spoke: number; ring: number }
 	/** Of a scheme: a member by its number from 1 (0 is the lead), and one of a member's relatives. */
 	| { kind: 'member'; index: number }
+	/** Of a plate of grounds: a ground or a figure, the first or the second. */
+	| { kind: 'ground'; what: GroundPlace['what']; index: 0 | 1 }
 	/** Of a plate of mixes: a parent, a mix, the middle found by eye, a crossing. */
 	| { kind: 'mixed'; what: MixPlace['what']; key: string }
 	| { kind: 'relative'; member: number; direction: Direction; step: number };
@@ -59,6 +63,8 @@ export class Workbench {
 	relatives = $state.raw<readonly RelativeCell[]>([]);
 	/** How far one has stepped back from an optical mix, as the share of its size that is seen. */
 	stepBack = $state(1);
+	/** Whether the study is being shown to a room. */
+	teaching = $state(false);
 	/** What stands beside the plate. */
 	beside = $state<Beside>('Readings');
 
@@ -71,6 +77,7 @@ export class Workbench {
 	readonly scalesPlate: ScalesPlate | null = $derived(this.plate?.kind === 'scales' ? this.plate : null);
 	readonly wheelPlate: WheelPlate | null = $derived(this.plate?.kind === 'wheel' ? this.plate : null);
 	readonly mixesPlate: MixesPlate | null = $derived(this.plate?.kind === 'mixes' ? this.plate : null);
+	readonly groundsPlate: GroundsPlate | null = $derived(this.plate?.kind === 'grounds' ? this.plate : null);
 	readonly schemePlate: SchemePlate | null = $derived(this.plate?.kind === 'scheme' ? this.plate : null);
 	readonly scale: ScaleDecision | null = $derived(
 		this.scalesPlate?.scales.find(({ id }) => id === this.scaleChoice) ?? this.scalesPlate?.scales[0] ?? null
@@ -90,6 +97,7 @@ export class Workbench {
 			return this.schemePlate || (this.wheelPlate && this.wheelPlate.from !== 'given') ? held : null;
 		if (held?.kind === 'member' || held?.kind === 'relative') return this.relativeStillThere(held);
 		if (held?.kind === 'cell') return this.wheelPlate && isCellOf(this.wheelPlate, held) ? held : null;
+		if (held?.kind === 'ground') return this.groundsPlate ? held : null;
 		if (held?.kind === 'mixed') return this.mixesPlate && isPlaceOf(this.mixesPlate, held) ? held : null;
 		if (!held || !this.scale || held.scale !== this.scale.id) return null;
 		if (held.kind === 'parent' && held.index >= usedParents(this.scale).length) return null;
@@ -104,6 +112,10 @@ export class Workbench {
 
 	private firstHeld(): Held | null {
 		if (this.schemePlate) return { kind: 'lead' };
+		if (this.groundsPlate) {
+			const hasFigure = groundPlaces(this.groundsPlate).some(({ what }) => what === 'figure');
+			return { kind: 'ground', what: hasFigure ? 'figure' : 'ground', index: 0 };
+		}
 		if (this.mixesPlate) {
 			const [first] = mixPlaces(this.mixesPlate);
 			return first ? { kind: 'mixed', what: first.what, key: first.key } : null;

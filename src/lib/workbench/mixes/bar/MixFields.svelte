@@ -11,7 +11,7 @@
 		type MixesPlate
 	} from '$lib/model/mixes-plate';
 	import NumberField from '../../scheme/bar/NumberField.svelte';
-	import { decideMixes, setCrossing } from '../../study/mixes-edits';
+	import { decideMixes, setCrossing, setParts } from '../../study/mixes-edits';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { FIGURE_WORDS, PATTERN_WORDS } from '../mix-words';
 	import StepBack from './StepBack.svelte';
@@ -31,6 +31,13 @@
 			lean: 0
 		});
 		workbench.hold({ kind: 'mixed', what: 'guess', key: 'guess' });
+	}
+
+	/** The areas set in balance, as parts of ten for each parent. */
+	function balance() {
+		const shares = mixesOf(plate, workbench.document.linked).balance();
+		const parts = shares.map((share) => Math.round(share * shares.length * 100) / 10);
+		workbench.edit('Set the areas in balance', setParts(plate.id, 0, parts));
 	}
 
 	const byHand = $derived(
@@ -151,6 +158,10 @@
 				>Let it follow the slider</button
 			>
 		{/if}
+	</div>
+{:else if plate.exercise === 'balance'}
+	<div class="sentence" role="group" aria-label="Balance">
+		<button class="act" onclick={balance}>Set them in balance</button>
 	</div>
 {:else if plate.exercise === 'optical'}
 	<div class="sentence" role="group" aria-label="Pattern">

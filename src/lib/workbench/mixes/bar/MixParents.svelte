@@ -49,7 +49,7 @@
 	>
 		<i style:background={seenHex(workbench.view, hex)}></i><b>{parentName(plate, index, workbench.document.linked)}</b>
 	</button>
-	{#if plate.exercise === 'ways'}
+	{#if plate.exercise === 'ways' || plate.exercise === 'balance'}
 		<input
 			class="field"
 			inputmode="decimal"

@@ -1,0 +1,162 @@
+import AxeBuilder from '@axe-core/playwright';
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import sharp from 'sharp';
+import { converter } from 'culori';
+import { expect, test, type Page } from '@playwright/test';
+import { addPlate, choose, makeStudy, ready, saved, take } from './pages';
+
+const lab = converter('lab65');
+const FIGURE = '#9a8f7d';
+
+const place = (page: Page, name: RegExp) =>
+	page.getByRole('group', { name: 'Colours of the plate' }).getByRole('button', { name });
+const figures = (page: Page): Promise<string[]> =>
+	page.locator('.surface > svg path[d*="h"]').evaluateAll((all) => all.map((each) => each.getAttribute('fill') ?? ''));
+
+/** A study with a plate of grounds: one colour on madder and on woad. */
+async function makeGrounds(page: Page): Promise<void> {
+	await makeStudy(page);
+	await addPlate(page, 'Grounds');
+	await expect(page.getByRole('group', { name: 'Colours of the plate' })).toBeAttached();
+}
+
+test('one as two: identical to the byte on screen, in SVG, PNG and PDF, with strip and cover', async ({
+	page
+}, info) => {
+	await makeGrounds(page);
+	await page.getByRole('checkbox', { name: 'proof strip' }).check();
+	expect(await figures(page)).toEqual([FIGURE, FIGURE]);
+	const svg = (await take(page, 'The plate as SVG')).content.toString();
+	expect(svg.split(`fill="${FIGURE}"`)).toHaveLength(4);
+	const png = await take(page, 'The plate as PNG …', 'Save the picture');
+	const { data, info: size } = await sharp(png.content).removeAlpha().raw().toBuffer({ resolveWithObject: true });
+	const at = (x: number, y: number): string => {
+		const scale = size.width / 792;
+		const start = (Math.round(y * scale) * size.width + Math.round(x * scale)) * 3;
+		return `#${data.subarray(start, start + 3).toString('hex')}`;
+	};
+	expect([at(212, 231), at(580, 231), at(396, 231)]).toEqual([FIGURE, FIGURE, FIGURE]);
+	const { content } = await take(page, 'Print, as PDF …', 'Save the PDF');
+	const path = info.outputPath('grounds.pdf');
+	writeFileSync(path, content);
+	execFileSync('pdftoppm', ['-r', '100', '-f', '2', '-l', '2', '-singlefile', '-png', path, info.outputPath('page')]);
+	const paper = await sharp(info.outputPath('page.png')).removeAlpha().raw().toBuffer();
+	const seen = new Set<string>();
+	for (let i = 0; i < paper.length; i += 3) seen.add(`#${paper.subarray(i, i + 3).toString('hex')}`);
+	for (const code of [FIGURE, '#b3392b', '#2f5f86']) expect(seen).toContain(code);
+	await page.getByRole('checkbox', { name: 'cover' }).check();
+	const grounds = await page
+		.locator('.surface > svg rect[x]')
+		.evaluateAll((all) => all.slice(0, 2).map((bar) => bar.getAttribute('fill')));
+	expect(grounds).toEqual(['#ffffff', '#ffffff']);
+	await page.getByRole('button', { name: 'Exchange grounds' }).click();
+	await page.getByRole('checkbox', { name: 'cover' }).uncheck();
+	await expect(place(page, /^First ground, .*#2f5f86/)).toBeAttached();
+	await saved(page);
+	await page.reload();
+	await ready(page);
+	await page.getByRole('button', { name: /^Plate 2: One colour on madder and woad/ }).click();
+	await expect(place(page, /^First ground, .*#2f5f86/)).toBeAttached();
+});
+
+test('grounds are proposed by a worker, ranked with one’s own among them, taken with a click and taken back', async ({
+	page
+}) => {
+	await makeGrounds(page);
+	const panel = page.getByRole('region', { name: 'Proposed grounds' });
+	await panel.getByRole('button', { name: 'Propose' }).click();
+	await expect(panel.getByRole('listitem')).toHaveCount(6, { timeout: 20_000 });
+	await expect(panel.getByText(/^your own, \d+ apart$/)).toBeVisible();
+	const apart = (await panel.getByRole('listitem').allTextContents()).map((text) =>
+		Number(/(\d+) apart/.exec(text)![1])
+	);
+	expect([...apart].sort((a, b) => b - a)).toEqual(apart);
+	await panel
+		.getByRole('button', { name: /^Take grounds/ })
+		.first()
+		.click();
+	await expect(place(page, /^First ground/)).not.toHaveAttribute('aria-label', /#b3392b/);
+	await page.keyboard.press('Control+z');
+	await expect(place(page, /^First ground/)).toHaveAttribute('aria-label', /#b3392b/);
+	await page.getByLabel('Where to look for grounds').selectOption('high');
+	await panel.getByRole('button', { name: 'Propose' }).click();
+	await expect(panel.getByText('Searching')).toHaveCount(0);
+	await expect(panel.getByRole('button', { name: 'Propose' })).toBeVisible({ timeout: 20_000 });
+	const codes = (await panel.getByRole('listitem').allTextContents()).flatMap(
+		(text) => text.match(/#[0-9a-f]{6}/g) ?? []
+	);
+	for (const code of codes) expect(lab(code)!.l).toBeGreaterThan(64.4);
+});
+
+test('two as one: the second figure set by eye, then the solution with its distance, and taken', async ({ page }) => {
+	await makeGrounds(page);
+	await choose(page, 'Exercise', 'Two as one');
+	await place(page, /^Second figure/).click();
+	await page.getByRole('textbox', { name: 'Colour, in any CSS syntax' }).fill('#6f9490');
+	await page.keyboard.press('Enter');
+	expect(await figures(page)).toEqual([FIGURE, '#6f9490']);
+	await page.getByRole('checkbox', { name: 'solution' }).check();
+	const solution = /#[0-9a-f]{6}/.exec(
+		(await page.locator('.surface text', { hasText: /^solution/ }).textContent())!
+	)![0];
+	await expect(page.getByText(/The second figure is \d+\.\d ΔE00 from the solution/)).toBeVisible();
+	await page.getByRole('button', { name: 'Take the solution' }).click();
+	expect(await figures(page)).toEqual([FIGURE, solution]);
+	await expect(page.getByText('The second figure is 0.0 ΔE00 from the solution.')).toBeVisible();
+});
+
+test('rows, edges and assimilation: over a palette, the partner that vibrates, lines from fine to broad; axe', async ({
+	page
+}) => {
+	await makeGrounds(page);
+	await choose(page, 'Exercise', 'Rows of grounds');
+	await page.getByRole('spinbutton', { name: 'Grounds' }).fill('9');
+	await page.keyboard.press('Enter');
+	expect((await figures(page)).filter((code) => code === FIGURE)).toHaveLength(9);
+	await page.getByRole('tab', { name: 'Palettes' }).click();
+	await page.getByRole('button', { name: 'Saltmarsh dye garden: what to do' }).click();
+	await page.getByRole('menuitem', { name: 'Lay the figure over its colours' }).click();
+	expect((await figures(page)).filter((code) => code === FIGURE)).toHaveLength(7);
+	await page.getByRole('tab', { name: 'Readings' }).click();
+	await choose(page, 'Exercise', 'Edges');
+	await page.getByRole('button', { name: 'vibrates most' }).click();
+	await expect(page.getByText('The border vibrates.')).toBeVisible();
+	const partner = /#[0-9a-f]{6}/.exec((await place(page, /^Second ground/).getAttribute('aria-label'))!)![0];
+	expect(Math.abs(lab(partner)!.l - lab('#b3392b')!.l)).toBeLessThan(1.2);
+	await choose(page, 'Exercise', 'Assimilation');
+	const lines = () => page.locator('.surface > svg rect[x]').count();
+	const fine = await lines();
+	await page.getByRole('slider', { name: 'Width of the lines' }).fill('10');
+	expect(await lines()).toBeLessThan(fine);
+	const { violations } = await new AxeBuilder({ page }).analyze();
+	expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
+});
+
+test('shown to a room: arrow keys reveal figures, strip, cover and prediction, then the next plate; nothing changes', async ({
+	page
+}) => {
+	await makeGrounds(page);
+	await page.getByRole('button', { name: /^Plate 1:/ }).click();
+	await page.getByRole('button', { name: 'Show', exact: true }).click();
+	const view = page.getByRole('dialog', { name: /^Shown to a room/ });
+	await expect(view).toBeVisible();
+	await page.keyboard.press('ArrowRight');
+	const drawn = (code: string) => view.locator(`svg [fill="${code}"]`).count();
+	await expect(view).toHaveAccessibleName(/plate 2 of 2/);
+	expect([await drawn(FIGURE), await drawn('#b3392b')]).toEqual([2, 1]);
+	await page.keyboard.press('ArrowRight');
+	expect(await drawn(FIGURE)).toBe(3);
+	await page.keyboard.press('ArrowRight');
+	expect([await drawn(FIGURE), await drawn('#b3392b')]).toEqual([2, 0]);
+	await page.keyboard.press('ArrowRight');
+	await expect(view.locator('text', { hasText: 'looks' })).toHaveCount(2);
+	await page.keyboard.press('ArrowLeft');
+	await page.keyboard.press('ArrowLeft');
+	await page.keyboard.press('ArrowLeft');
+	await page.keyboard.press('ArrowLeft');
+	await expect(view).toHaveAccessibleName(/plate 1 of 2/);
+	await page.keyboard.press('Escape');
+	await expect(view).toHaveCount(0);
+	await expect(page.getByRole('button', { name: 'Undo: Add a plate' })).toBeVisible();
+});

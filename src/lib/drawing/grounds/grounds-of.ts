@@ -1,0 +1,129 @@
+import { fit, fitted } from '$lib/core/colour/shown';
+import { fromPolar, linearToOklch } from '$lib/core/colour/oklab';
+import { holdLuminance } from '$lib/core/colour/hold-luminance';
+import { valueToLuminance } from '$lib/core/colour/lab';
+import { greatestChroma } from '$lib/core/colour/greatest-chroma';
+import { type Triple } from '$lib/core/colour/vector';
+import { inGamut } from '$lib/core/colour/gamut';
+import { afterImage } from '$lib/core/ground/after-image';
+import { edgeBetween, type Edge } from '$lib/core/ground/edges';
+import { seenColour, twoAsOne } from '$lib/core/ground/on-ground';
+import { drivenApart } from '$lib/core/ground/propose';
+import { likeItsGround } from '$lib/core/ground/search';
+import { scoreMatch, shiftWords, type MatchScore } from '$lib/core/matching/score';
+import { type GroundsPlate } from '$lib/model/grounds-plate';
+import { sourcesOf, type LinkedColour } from '$lib/model/study';
+import { patchOf, type Patch } from '../mixes/mixes-of';
+import { colourOf, textOf } from '../resolve';
+
+/** A figure on a ground with what the model says it looks like on a neutral board. */
+export interface Seen {
+	readonly figure: Patch;
+	readonly ground: Patch;
+	/** As a screen can show it. */
+	readonly looks: Patch;
+	/** How that differs from the figure itself, in words and numbers. */
+	readonly shift: Pick<MatchScore, 'value' | 'chroma' | 'words'>;
+}
+
+export interface MadeGrounds {
+	/** The two figures on their grounds, as the exercise has them. */
+	readonly pair: readonly [Seen, Seen];
+	/** How far apart (ΔEOK) the two appearances are. */
+	readonly apart: number;
+	/** What a solved exercise shows: the second figure of two as one, the figure that is like its grounds. */
+	readonly solution: (Patch & { readonly fits: boolean; readonly off: number }) | null;
+	/** The figure on each ground of a row. */
+	readonly row: readonly Seen[];
+	readonly edge: Edge;
+	/** What is seen on a neutral field after looking long at the figure. */
+	readonly afterImage: Patch;
+}
+
+const seen = (figure: Patch, ground: Patch, p: number): Seen => {
+	const looks = patchOf(fitted(seenColour(figure.linear, ground.linear, p)).linear);
+	return {
+		figure,
+		ground,
+		looks,
+		shift: { ...scoreMatch(looks.linear, figure.linear), words: shiftWords(looks.linear, figure.linear) }
+	};
+};
+
+const GREY_CHROMA = 0.03;
+
+/** The grounds of a row: a ladder of values, a ring of hues, rising chroma, or a palette. */
+function rowOf({ row, count, palette }: GroundsPlate, figure: Patch): Patch[] {
+	const steps = Array.from({ length: count }, (_, i) => i / (count - 1));
+	const [lightness, chroma, hue] = linearToOklch(figure.linear);
+	switch (row) {
+		case 'values':
+			return steps.map((share) => {
+				const y = valueToLuminance(100 * share);
+				return patchOf([y, y, y]);
+			});
+		case 'hues':
+			return steps.map((_, i) => {
+				const [, a, b] = fromPolar([0, Math.max(0.1, chroma), hue + (360 * i) / count]);
+				return patchOf(
+					holdLuminance(0.2126 * figure.linear[0] + 0.7152 * figure.linear[1] + 0.0722 * figure.linear[2], a, b).linear
+				);
+			});
+		case 'chroma': {
+			const at = chroma < GREY_CHROMA ? 30 : hue + 180;
+			const most = greatestChroma(lightness, at);
+			return steps.map((share) => patchOf(fitted(oklchLinear(lightness, most * share, at)).linear));
+		}
+		case 'palette':
+			return (palette?.colours ?? []).map(({ text }) => patchOf(fit(colourOf(text)).linear));
+	}
+}
+
+const oklchLinear = (lightness: number, chroma: number, hue: number): Triple =>
+	fit({ space: 'oklch', channels: [lightness, chroma, hue], alpha: 1 }).linear;
+
+function solutionOf(
+	plate: GroundsPlate,
+	figures: readonly Patch[],
+	grounds: readonly Patch[]
+): MadeGrounds['solution'] {
+	const [one, other] = [grounds[0]!.linear, grounds[1]!.linear];
+	if (plate.exercise === 'two-as-one') {
+		const whole = twoAsOne(figures[0]!.linear, one, other, plate.influence);
+		const patch = patchOf(fitted(whole).linear);
+		return { ...patch, fits: inGamut(...whole), off: scoreMatch(figures[1]!.linear, patch.linear).difference };
+	}
+	if (plate.exercise !== 'like-ground') return null;
+	const patch = patchOf(likeItsGround(one, other, plate.influence).linear);
+	return { ...patch, fits: true, off: scoreMatch(figures[0]!.linear, patch.linear).difference };
+}
+
+function make(plate: GroundsPlate, linked: readonly LinkedColour[]): MadeGrounds {
+	const patch = (source: GroundsPlate['grounds'][0]): Patch => patchOf(fit(colourOf(textOf(source, linked))).linear);
+	const grounds = plate.grounds.map(patch);
+	const figures = plate.figures.map(patch);
+	const p = plate.influence;
+	const second = plate.exercise === 'two-as-one' ? figures[1]! : figures[0]!;
+	return {
+		pair: [seen(figures[0]!, grounds[0]!, p), seen(second, grounds[1]!, p)],
+		apart: drivenApart(figures[0]!.linear, [grounds[0]!.linear, grounds[1]!.linear], p),
+		solution: solutionOf(plate, figures, grounds),
+		row: plate.exercise === 'rows' ? rowOf(plate, figures[0]!).map((ground) => seen(figures[0]!, ground, p)) : [],
+		afterImage: patchOf(afterImage(figures[0]!.linear)),
+		edge: edgeBetween(grounds[0]!.linear, grounds[1]!.linear)
+	};
+}
+
+const made = new WeakMap<GroundsPlate, { texts: string; grounds: MadeGrounds }>();
+
+/** A plate of grounds worked out. Reckoned again only when the plate or one of its colours has changed. */
+export function groundsOf(plate: GroundsPlate, linked: readonly LinkedColour[]): MadeGrounds {
+	const texts = sourcesOf(plate)
+		.map((source) => textOf(source, linked))
+		.join('\n');
+	const known = made.get(plate);
+	if (known?.texts === texts) return known.grounds;
+	const grounds = make(plate, linked);
+	made.set(plate, { texts, grounds });
+	return grounds;
+}

@@ -1,0 +1,53 @@
+import { z } from 'zod';
+import { colourSourceSchema } from './colour-text';
+import { idSchema } from './ids';
+import { lineSchema } from './line';
+import { keptPaletteSchema } from './scheme-plate';
+
+/** What a plate of grounds is about. */
+export const GROUND_EXERCISES = [
+	'one-as-two',
+	'two-as-one',
+	'like-ground',
+	'rows',
+	'edges',
+	'assimilation',
+	'after-image'
+] as const;
+export type GroundExercise = (typeof GROUND_EXERCISES)[number];
+
+export const FIGURE_FORMS = ['squares', 'circles', 'bars', 'leaves'] as const;
+export type FigureForm = (typeof FIGURE_FORMS)[number];
+
+/** What a row of grounds runs through. */
+export const GROUND_ROWS = ['values', 'hues', 'chroma', 'palette'] as const;
+export type GroundRow = (typeof GROUND_ROWS)[number];
+export const LEAST_GROUNDS = 3;
+export const MOST_GROUNDS = 12;
+
+/** Figures on grounds. What another exercise leaves aside is kept. */
+export const groundsPlateSchema = z.strictObject({
+	id: idSchema,
+	kind: z.literal('grounds'),
+	title: lineSchema,
+	exercise: z.enum(GROUND_EXERCISES),
+	grounds: z.tuple([colourSourceSchema, colourSourceSchema]),
+	/** The figure on the first ground, and the one on the second where an exercise has two. */
+	figures: z.tuple([colourSourceSchema, colourSourceSchema]),
+	form: z.enum(FIGURE_FORMS),
+	/** Of a figure, as a share of its ground. */
+	size: z.number().min(0.08).max(0.8),
+	/** How a ground works on a figure in the model: −1 full contrast, 0 nothing, 1 full assimilation. */
+	influence: z.number().min(-1).max(1),
+	predicted: z.boolean(),
+	/** A bar of the figure's colour across both grounds; a cover over the grounds; the solution beside the attempt. */
+	strip: z.boolean(),
+	cover: z.boolean(),
+	solved: z.boolean(),
+	row: z.enum(GROUND_ROWS),
+	count: z.int().min(LEAST_GROUNDS).max(MOST_GROUNDS),
+	palette: keptPaletteSchema.nullable(),
+	/** Width of the finest lines of a pattern, in plate units. */
+	line: z.number().min(1).max(30)
+});
+export type GroundsPlate = z.infer<typeof groundsPlateSchema>;
