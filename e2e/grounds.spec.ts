@@ -160,3 +160,26 @@ test('shown to a room: arrow keys reveal figures, strip, cover and prediction, t
 	await expect(view).toHaveCount(0);
 	await expect(page.getByRole('button', { name: 'Undo: Add a plate' })).toBeVisible();
 });
+
+test('after-image: the figure with its cross, the neutral field, and by the model its opposite; a look ends by itself', async ({
+	page
+}) => {
+	await page.clock.install();
+	await makeGrounds(page);
+	await choose(page, 'Exercise', 'After-image');
+	const shown = () =>
+		page.locator('.surface > svg path[d*="h"]').evaluateAll((all) => all.map((each) => each.getAttribute('fill')));
+	expect(await shown()).toEqual([FIGURE]);
+	await page.getByRole('checkbox', { name: 'prediction' }).uncheck();
+	await page.getByRole('checkbox', { name: 'neutral field' }).check();
+	expect(await shown()).toEqual([]);
+	await page.getByRole('checkbox', { name: 'prediction' }).check();
+	const [opposite] = await shown();
+	// Both opponent axes turned round: a and b of Lab change sign.
+	expect(Math.sign(lab(opposite!)!.b)).toBe(-Math.sign(lab(FIGURE)!.b));
+	await page.getByRole('button', { name: 'Look', exact: true }).click();
+	const view = page.getByRole('dialog', { name: /^Shown to a room/ });
+	await expect(view.locator('text', { hasText: /^Look at the cross/ })).toBeVisible();
+	await page.clock.runFor(21_000);
+	await expect(view.locator('text', { hasText: /^Keep looking at the cross/ })).toBeVisible();
+});

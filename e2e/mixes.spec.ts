@@ -139,3 +139,19 @@ test('halving, strokes and the optical mix: drawn as reckoned, taken away as a t
 	const { violations } = await new AxeBuilder({ page }).analyze();
 	expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
 });
+
+test('areas in balance: a person’s areas beside the balanced ones, set in balance with one action and taken back', async ({
+	page
+}) => {
+	await makeMixes(page);
+	await choose(page, 'Exercise', 'Areas in balance');
+	await page.getByLabel('Parts of Weld, 0 to 20').fill('4');
+	await page.keyboard.press('Enter');
+	const readings = page.getByRole('region', { name: 'Readings' });
+	await expect(readings.getByText(/^Weld has \d\.\d times its share in balance\.$/)).toBeVisible();
+	await page.getByRole('button', { name: 'Set them in balance' }).click();
+	await expect(readings.getByText('Weld is in balance.')).toBeVisible();
+	await expect(readings.getByText('Madder is in balance.')).toBeVisible();
+	await page.keyboard.press('Control+z');
+	await expect(page.getByLabel('Parts of Weld, 0 to 20')).toHaveValue('4');
+});

@@ -17,12 +17,15 @@ await bundle({
 		outDir: join(ROOT, '.cache/bench'),
 		emptyOutDir: true,
 		minify: false,
-		rolldownOptions: { input: ['bench/core.ts', 'bench/dial.ts', 'bench/list.ts'], output: { topLevelVar: false } }
+		rolldownOptions: {
+			input: ['bench/core.ts', 'bench/grounds.ts', 'bench/dial.ts', 'bench/list.ts'],
+			output: { topLevelVar: false }
+		}
 	}
 });
 const only = process.argv[2];
 const wanted = (part) => !only || only === part;
-if (wanted('core')) run(process.execPath, ['.cache/bench/core.js']);
+for (const part of ['core', 'grounds']) if (wanted(part)) run(process.execPath, [`.cache/bench/${part}.js`]);
 if (wanted('dial') || wanted('list')) {
 	installDebianTools();
 	build();

@@ -9,6 +9,7 @@
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { putInHeld } from '../palettes/put-colour';
 	import { renamePlate } from '../study/edits';
+	import ColourPlaces, { type HeldPlace } from '../study/ColourPlaces.svelte';
 	import TitleField from '../study/TitleField.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
 
@@ -20,8 +21,6 @@
 	const places = $derived(groundPlaces(plate));
 	const held = $derived(workbench.held?.kind === 'ground' ? workbench.held : null);
 
-	const across = (x: number): string => `${(100 * x) / GROUNDS_WIDTH}%`;
-	const down = (y: number): string => `${(100 * y) / GROUNDS_HEIGHT}%`;
 	const isHeld = ({ what, index }: GroundPlace): boolean => held?.what === what && held.index === index;
 	const hold = ({ what, index }: GroundPlace) => workbench.hold({ kind: 'ground', what, index });
 
@@ -32,16 +31,16 @@
 		return `${plate.exercise === 'rows' ? 'Figure' : `${number} ${what}`}, ${colourWords(linear)}, ${hex}`;
 	}
 
-	let surface = $state<HTMLElement>();
-
-	function goByKey(event: KeyboardEvent, index: number) {
-		const by = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
-		if (event.key === 'Enter') document.querySelector<HTMLElement>('.mixer input[type=range]')?.focus();
-		else if (by !== undefined)
-			surface?.querySelectorAll<HTMLElement>('.place')[(index + by + places.length) % places.length]?.focus();
-		else return;
-		event.preventDefault();
-	}
+	const shown = $derived(
+		places.map((place, at): HeldPlace => ({
+			key: `${place.what} ${at}`,
+			box: place.box,
+			said: saidOf(place, at),
+			held: isHeld(place),
+			// What lies beside a figure changes how it looks, so only grounds are marked.
+			marked: place.what === 'ground'
+		}))
+	);
 
 	const takes = takesColour((text, on) => {
 		const place = places[Number(on?.closest<HTMLElement>('[data-index]')?.dataset.index ?? NaN)];
@@ -51,7 +50,7 @@
 	});
 </script>
 
-<div class="surface" bind:this={surface} {@attach takes}>
+<div class="surface" {@attach takes}>
 	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
 	<div class="title">
 		<TitleField
@@ -60,26 +59,7 @@
 			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
 		/>
 	</div>
-	<div role="group" aria-label="Colours of the plate">
-		{#each places as place, at (at)}
-			<button
-				class="place"
-				class:held={isHeld(place)}
-				class:ground={place.what === 'ground'}
-				data-index={at}
-				aria-pressed={isHeld(place)}
-				aria-label={saidOf(place, at)}
-				tabindex={isHeld(place) || (!held && at === 0) ? 0 : -1}
-				style:left={across(place.box.x)}
-				style:top={down(place.box.y)}
-				style:width={across(place.box.width)}
-				style:height={down(place.box.height)}
-				onclick={() => hold(place)}
-				onfocus={() => hold(place)}
-				onkeydown={(event) => goByKey(event, at)}
-			></button>
-		{/each}
-	</div>
+	<ColourPlaces places={shown} width={GROUNDS_WIDTH} height={GROUNDS_HEIGHT} onhold={(index) => hold(places[index]!)} />
 	{#if plate.exercise === 'rows' && made.row.length === 0}
 		<p class="none">Choose a palette beside the plate: “Lay the figure over its colours”.</p>
 	{/if}
@@ -95,24 +75,6 @@
 		left: 0;
 		width: 100%;
 		height: 9.6%;
-	}
-	.place {
-		position: absolute;
-		padding: 0;
-		cursor: pointer;
-	}
-	/* Corners outside the ground, and nothing at all at a figure: what lies beside a figure changes it. */
-	.place.ground.held::before {
-		content: '';
-		position: absolute;
-		inset: auto 0 calc(100% + 2px);
-		height: 3px;
-		background: var(--ink);
-	}
-	.place:focus-visible {
-		z-index: 1;
-		outline: 2px dashed var(--ink);
-		outline-offset: 3px;
 	}
 	.none {
 		position: absolute;

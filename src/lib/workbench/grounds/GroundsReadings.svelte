@@ -2,9 +2,7 @@
 	import { type Remark } from '$lib/core/scale/remarks';
 	import { groundsOf } from '$lib/drawing/grounds/grounds-of';
 	import { type GroundsPlate } from '$lib/model/grounds-plate';
-	import { seenHex } from '$lib/drawing/view';
-	import { copyText } from '../mixer/clipboard';
-	import Remarks from '../readings/Remarks.svelte';
+	import ExerciseReadings from '../readings/ExerciseReadings.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { GROUND_WORDS } from './ground-words';
 	import GroundSearchPanel from './GroundSearchPanel.svelte';
@@ -17,7 +15,7 @@
 			? made.row.map(({ looks, shift }, i) => ({ name: `On ground ${i + 1}: ${shift.words}`, hex: looks.hex }))
 			: [
 					{ name: 'First ground', hex: made.pair[0].ground.hex },
-					{ name: 'Second ground', hex: made.pair[1].ground.hex },
+					...(plate.exercise === 'after-image' ? [] : [{ name: 'Second ground', hex: made.pair[1].ground.hex }]),
 					...(plate.exercise === 'edges'
 						? []
 						: [{ name: plate.exercise === 'two-as-one' ? 'First figure' : 'Figure', hex: made.pair[0].figure.hex }]),
@@ -26,6 +24,8 @@
 	);
 
 	const remark = (verdict: Remark['verdict'], words: string): Remark => ({ verdict, words, mend: null });
+	/** Exercises in which the model says what a figure looks like. */
+	const PREDICTED: ReadonlySet<GroundsPlate['exercise']> = new Set(['one-as-two', 'two-as-one', 'like-ground', 'rows']);
 	const signed = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(0)}`;
 	const STRONG = 0.03;
 
@@ -90,73 +90,12 @@
 	});
 </script>
 
-<section class="readings" aria-label="Readings">
-	<h2>{GROUND_WORDS[plate.exercise].name}</h2>
-	<p class="says">{GROUND_WORDS[plate.exercise].says}</p>
-	<table>
-		<tbody>
-			{#each colours as { name, hex }, i (i)}
-				<tr>
-					<th scope="row"><i style:background={seenHex(workbench.view, hex)}></i><span>{name}</span></th>
-					<td>
-						<button title="Copy {hex}" onclick={() => void copyText(hex)}
-							>{hex}<span class="unseen">, copy</span></button
-						>
-					</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
-	<Remarks {remarks} />
+<ExerciseReadings {workbench} words={GROUND_WORDS[plate.exercise]} {colours} {remarks}>
 	{#if plate.exercise === 'one-as-two'}<GroundSearchPanel {workbench} {plate} />{/if}
-	{#if plate.exercise !== 'edges' && plate.exercise !== 'assimilation'}
-		<p class="says">
+	{#if PREDICTED.has(plate.exercise)}
+		<p>
 			What a figure looks like is reckoned by CIECAM16 with the ground as its surround. It is a model: eyes differ, and
 			so do screens and rooms.
 		</p>
 	{/if}
-</section>
-
-<style>
-	.readings {
-		display: flex;
-		flex-direction: column;
-		gap: 10px;
-		padding: 14px 18px;
-	}
-	h2 {
-		font-size: 18px;
-		line-height: 1.1;
-	}
-	.says {
-		font-size: 12px;
-		color: var(--soft);
-	}
-	table {
-		border-collapse: collapse;
-		font-size: 12px;
-	}
-	th {
-		display: grid;
-		grid-template-columns: 26px minmax(0, 1fr);
-		align-items: center;
-		gap: 7px;
-		font-weight: 400;
-		text-align: left;
-	}
-	i {
-		min-height: 21px;
-		align-self: stretch;
-	}
-	td {
-		text-align: right;
-		vertical-align: top;
-	}
-	td button {
-		cursor: copy;
-	}
-	td button:hover {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-</style>
+</ExerciseReadings>

@@ -9,6 +9,7 @@
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { putInHeld } from '../palettes/put-colour';
 	import { renamePlate } from '../study/edits';
+	import ColourPlaces, { type HeldPlace } from '../study/ColourPlaces.svelte';
 	import TitleField from '../study/TitleField.svelte';
 	import { type Held, type Workbench } from '../study/workbench.svelte';
 	import { mixAt } from './mixes-subject';
@@ -22,8 +23,6 @@
 	const places = $derived(mixPlaces(plate).filter(({ what }) => what !== 'guess' || plate.guess !== null));
 	const held = $derived(workbench.held?.kind === 'mixed' ? workbench.held : null);
 
-	const across = (x: number): string => `${(100 * x) / MIXES_WIDTH}%`;
-	const down = (y: number): string => `${(100 * y) / MIXES_HEIGHT}%`;
 	const isHeld = ({ what, key }: MixPlace): boolean => held?.what === what && held.key === key;
 	const heldBy = ({ what, key }: MixPlace): Held => ({ kind: 'mixed', what, key });
 
@@ -49,17 +48,15 @@
 		return named(mix.name, mix.hex, mix.linear);
 	}
 
-	let surface = $state<HTMLElement>();
-
-	function goByKey(event: KeyboardEvent, index: number) {
-		const by = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
-		if (event.key === 'Enter')
-			document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
-		else if (by !== undefined)
-			surface?.querySelectorAll<HTMLElement>('.place')[(index + by + places.length) % places.length]?.focus();
-		else return;
-		event.preventDefault();
-	}
+	const shown = $derived(
+		places.map((place): HeldPlace => ({
+			key: `${place.what} ${place.key}`,
+			box: place.box,
+			said: saidOf(place),
+			held: isHeld(place),
+			marked: true
+		}))
+	);
 
 	const takes = takesColour((text, on) => {
 		const place = places[Number(on?.closest<HTMLElement>('[data-index]')?.dataset.index ?? NaN)];
@@ -69,7 +66,7 @@
 	});
 </script>
 
-<div class="surface" bind:this={surface} {@attach takes}>
+<div class="surface" {@attach takes}>
 	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
 	<div class="title">
 		<TitleField
@@ -78,25 +75,12 @@
 			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
 		/>
 	</div>
-	<div role="group" aria-label="Colours of the plate">
-		{#each places as place, index (`${place.what} ${place.key}`)}
-			<button
-				class="place"
-				class:held={isHeld(place)}
-				data-index={index}
-				aria-pressed={isHeld(place)}
-				aria-label={saidOf(place)}
-				tabindex={isHeld(place) || (!held && index === 0) ? 0 : -1}
-				style:left={across(place.box.x)}
-				style:top={down(place.box.y)}
-				style:width={across(place.box.width)}
-				style:height={down(place.box.height)}
-				onclick={() => workbench.hold(heldBy(place))}
-				onfocus={() => workbench.hold(heldBy(place))}
-				onkeydown={(event) => goByKey(event, index)}
-			></button>
-		{/each}
-	</div>
+	<ColourPlaces
+		places={shown}
+		width={MIXES_WIDTH}
+		height={MIXES_HEIGHT}
+		onhold={(index) => workbench.hold(heldBy(places[index]!))}
+	/>
 	{#if plate.exercise === 'ways' || plate.exercise === 'balance'}<PartSeams {workbench} {plate} />{/if}
 </div>
 
@@ -110,22 +94,5 @@
 		left: 0;
 		width: 100%;
 		height: 9.6%;
-	}
-	.place {
-		position: absolute;
-		padding: 0;
-		cursor: pointer;
-	}
-	.place.held::before {
-		content: '';
-		position: absolute;
-		inset: auto 0 calc(100% + 2px);
-		height: 3px;
-		background: var(--ink);
-	}
-	.place:focus-visible {
-		z-index: 1;
-		outline: 2px dashed var(--ink);
-		outline-offset: 3px;
 	}
 </style>

@@ -4,10 +4,8 @@
 	import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
 	import { parentName } from '$lib/drawing/mixes/draw-mixes';
 	import { mixesOf } from '$lib/drawing/mixes/mixes-of';
-	import { seenHex } from '$lib/drawing/view';
 	import { type MixesPlate } from '$lib/model/mixes-plate';
-	import { copyText } from '../mixer/clipboard';
-	import Remarks from '../readings/Remarks.svelte';
+	import ExerciseReadings from '../readings/ExerciseReadings.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { MIX_WORDS } from './mix-words';
 	import { coloursOfMixes } from './mixes-subject';
@@ -82,64 +80,4 @@
 	});
 </script>
 
-<section class="readings" aria-label="Readings">
-	<h2>{MIX_WORDS[plate.exercise].name}</h2>
-	<p class="says">{MIX_WORDS[plate.exercise].says}</p>
-	<table>
-		<tbody>
-			{#each colours as { name, hex }, i (i)}
-				<tr>
-					<th scope="row"><i style:background={seenHex(workbench.view, hex)}></i><span>{name}</span></th>
-					<td>
-						<button title="Copy {hex}" onclick={() => void copyText(hex)}
-							>{hex}<span class="unseen">, copy</span></button
-						>
-					</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
-	<Remarks {remarks} />
-</section>
-
-<style>
-	.readings {
-		display: flex;
-		flex-direction: column;
-		gap: 10px;
-		padding: 14px 18px;
-	}
-	h2 {
-		font-size: 18px;
-		line-height: 1.1;
-	}
-	.says {
-		font-size: 12px;
-		color: var(--soft);
-	}
-	table {
-		border-collapse: collapse;
-		font-size: 12px;
-	}
-	th {
-		display: grid;
-		grid-template-columns: 26px minmax(0, 1fr);
-		align-items: center;
-		gap: 7px;
-		font-weight: 400;
-		text-align: left;
-	}
-	i {
-		height: 21px;
-	}
-	td {
-		text-align: right;
-	}
-	td button {
-		cursor: copy;
-	}
-	td button:hover {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-</style>
+<ExerciseReadings {workbench} words={MIX_WORDS[plate.exercise]} {colours} {remarks} />

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
 	import { linearToHex } from '$lib/core/colour/bytes';
 	import { edgePartner } from '$lib/core/ground/propose';
 	import { groundsOf } from '$lib/drawing/grounds/grounds-of';
@@ -15,6 +14,8 @@
 	import Choices from '$lib/ui/Choices.svelte';
 	import NumberField from '../../scheme/bar/NumberField.svelte';
 	import { decideGrounds, exchangeGrounds, setGroundColour } from '../../study/grounds-edits';
+	import PlateBar from '../../study/PlateBar.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { FORM_WORDS, GROUND_WORDS, ROW_WORDS } from '../ground-words';
 
@@ -59,7 +60,7 @@
 	] as const;
 </script>
 
-<div class="bar">
+<PlateBar>
 	<div class="sentence" role="group" aria-label="What is shown">
 		<Choices
 			label="Exercise"
@@ -70,19 +71,13 @@
 			onchoose={(exercise) => decide('Change the exercise', { exercise })}
 		/>
 		{#if plate.exercise !== 'edges' && plate.exercise !== 'assimilation'}
-			<Select
-				class="choice"
-				classes={{ select: 'field' }}
-				aria-label="Form of the figures"
-				placeholder=""
+			<SelectField
+				label="Form of the figures"
+				choices={FIGURE_FORMS}
+				words={FORM_WORDS}
 				value={plate.form}
-				onchange={(event) => {
-					const form = FIGURE_FORMS.find((each) => each === event.currentTarget.value);
-					if (form) decide('Change the form', { form });
-				}}
-			>
-				{#each FIGURE_FORMS as form (form)}<option value={form}>{FORM_WORDS[form]}</option>{/each}
-			</Select>
+				onchoose={(form) => decide('Change the form', { form })}
+			/>
 			<label>
 				size
 				<input
@@ -96,21 +91,23 @@
 					oninput={(event) => decide('Change the size', { size: Number(event.currentTarget.value) }, 'size')}
 				/>
 			</label>
-			<label title="How a ground works on a figure in the model: below 0 contrast, above 0 assimilation">
-				strength
-				<input
-					type="range"
-					min="-1"
-					max="1"
-					step="0.05"
-					value={plate.influence}
-					aria-label="How a ground works on a figure"
-					aria-valuetext={plate.influence.toFixed(2)}
-					oninput={(event) =>
-						decide('Change the strength', { influence: Number(event.currentTarget.value) }, 'influence')}
-				/>
-				{plate.influence.toFixed(2)}
-			</label>
+			{#if plate.exercise !== 'after-image'}<label
+					title="How a ground works on a figure in the model: below 0 contrast, above 0 assimilation"
+				>
+					strength
+					<input
+						type="range"
+						min="-1"
+						max="1"
+						step="0.05"
+						value={plate.influence}
+						aria-label="How a ground works on a figure"
+						aria-valuetext={plate.influence.toFixed(2)}
+						oninput={(event) =>
+							decide('Change the strength', { influence: Number(event.currentTarget.value) }, 'influence')}
+					/>
+					{plate.influence.toFixed(2)}
+				</label>{/if}
 		{/if}
 	</div>
 	{#if paired}
@@ -145,20 +142,16 @@
 	{:else if plate.exercise === 'rows'}
 		<div class="sentence" role="group" aria-label="Row of grounds">
 			<span>over</span>
-			<Select
-				class="choice"
-				classes={{ select: 'field' }}
-				aria-label="Row of grounds"
-				placeholder=""
+			<SelectField
+				label="Row of grounds"
+				choices={GROUND_ROWS}
+				words={ROW_WORDS}
 				value={plate.row}
-				onchange={(event) => {
-					const row = GROUND_ROWS.find((each) => each === event.currentTarget.value);
-					if (row) decide('Change the row', { row });
+				onchoose={(row) => {
+					decide('Change the row', { row });
 					if (row === 'palette' && !plate.palette) workbench.beside = 'Palettes';
 				}}
-			>
-				{#each GROUND_ROWS as row (row)}<option value={row}>{ROW_WORDS[row]}</option>{/each}
-			</Select>
+			/>
 			{#if plate.row !== 'palette'}
 				<NumberField
 					label="Grounds"
@@ -220,39 +213,4 @@
 			>
 		</div>
 	{/if}
-</div>
-
-<style>
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 14px;
-		min-height: 44px;
-		padding: 7px 16px;
-		background: var(--panel);
-		border-bottom: 1px solid var(--rule);
-		font-size: 12.5px;
-	}
-	.sentence {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 8px;
-	}
-	label {
-		display: flex;
-		align-items: center;
-		gap: 5px;
-		white-space: nowrap;
-	}
-	input {
-		accent-color: var(--ink);
-	}
-	input[type='range'] {
-		width: 96px;
-	}
-	.bar :global(.choice) {
-		width: auto;
-	}
-</style>
+</PlateBar>

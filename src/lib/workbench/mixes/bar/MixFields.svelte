@@ -12,6 +12,7 @@
 	} from '$lib/model/mixes-plate';
 	import NumberField from '../../scheme/bar/NumberField.svelte';
 	import { decideMixes, setCrossing, setParts } from '../../study/mixes-edits';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { FIGURE_WORDS, PATTERN_WORDS } from '../mix-words';
 	import StepBack from './StepBack.svelte';
@@ -124,19 +125,13 @@
 	</div>
 {:else if plate.exercise === 'overlap'}
 	<div class="sentence" role="group" aria-label="Overlaps">
-		<Select
-			class="choice"
-			classes={{ select: 'field' }}
-			aria-label="Figures"
-			placeholder=""
+		<SelectField
+			label="Figures"
+			choices={OVERLAP_FIGURES}
+			words={FIGURE_WORDS}
 			value={plate.figure}
-			onchange={(event) => {
-				const figure = OVERLAP_FIGURES.find((each) => each === event.currentTarget.value);
-				if (figure) decide('Change the figures', { figure });
-			}}
-		>
-			{#each OVERLAP_FIGURES as figure (figure)}<option value={figure}>{FIGURE_WORDS[figure]}</option>{/each}
-		</Select>
+			onchoose={(figure) => decide('Change the figures', { figure })}
+		/>
 		<label>
 			first in front
 			<input
@@ -165,19 +160,13 @@
 	</div>
 {:else if plate.exercise === 'optical'}
 	<div class="sentence" role="group" aria-label="Pattern">
-		<Select
-			class="choice"
-			classes={{ select: 'field' }}
-			aria-label="Pattern"
-			placeholder=""
+		<SelectField
+			label="Pattern"
+			choices={OPTICAL_PATTERNS}
+			words={PATTERN_WORDS}
 			value={plate.pattern}
-			onchange={(event) => {
-				const pattern = OPTICAL_PATTERNS.find((each) => each === event.currentTarget.value);
-				if (pattern) decide('Change the pattern', { pattern });
-			}}
-		>
-			{#each OPTICAL_PATTERNS as pattern (pattern)}<option value={pattern}>{PATTERN_WORDS[pattern]}</option>{/each}
-		</Select>
+			onchoose={(pattern) => decide('Change the pattern', { pattern })}
+		/>
 		<label>
 			fine
 			<input

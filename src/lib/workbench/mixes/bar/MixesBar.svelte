@@ -3,6 +3,7 @@
 	import { seenHex } from '$lib/drawing/view';
 	import Choices from '$lib/ui/Choices.svelte';
 	import { decideMixes } from '../../study/mixes-edits';
+	import PlateBar from '../../study/PlateBar.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { MIX_WORDS } from '../mix-words';
 	import { coloursOfMixes } from '../mixes-subject';
@@ -15,7 +16,7 @@
 	const CHOICES = MIX_EXERCISES.map((key) => ({ key, ...MIX_WORDS[key] }));
 </script>
 
-<div class="bar">
+<PlateBar>
 	<div class="sentence" role="group" aria-label="What is mixed">
 		<Choices
 			label="Exercise"
@@ -32,37 +33,4 @@
 		<MixParents {workbench} {plate} />
 	</div>
 	<MixFields {workbench} {plate} />
-</div>
-
-<style>
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 14px;
-		min-height: 44px;
-		padding: 7px 16px;
-		background: var(--panel);
-		border-bottom: 1px solid var(--rule);
-		font-size: 12.5px;
-	}
-	.bar :global(.sentence) {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px;
-	}
-	.bar :global(.sentence label) {
-		display: flex;
-		align-items: center;
-		gap: 5px;
-		white-space: nowrap;
-	}
-	.bar :global(input[type='range']) {
-		width: 110px;
-		accent-color: var(--ink);
-	}
-	.bar :global(.choice) {
-		width: auto;
-	}
-</style>
+</PlateBar>

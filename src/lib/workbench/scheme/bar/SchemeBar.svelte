@@ -11,6 +11,7 @@
 	import { takesColour } from '$lib/ui/colour-drag';
 	import Choices from '$lib/ui/Choices.svelte';
 	import { decideScheme, setMemberCount, setScheme, withOtherScheme } from '../../study/scheme-edits';
+	import PlateBar from '../../study/PlateBar.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { leadName } from '../scheme-actions';
 	import NumberField from './NumberField.svelte';
@@ -44,7 +45,7 @@
 	}
 </script>
 
-<div class="bar">
+<PlateBar>
 	<div class="sentence" role="group" aria-label="What decides the scheme">
 		<Choices
 			label="Scheme"
@@ -102,38 +103,9 @@
 	</div>
 	<RelativesFields {workbench} {plate} />
 	<UseFields {workbench} {plate} />
-</div>
+</PlateBar>
 
 <style>
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 14px;
-		min-height: 44px;
-		padding: 7px 16px;
-		background: var(--panel);
-		border-bottom: 1px solid var(--rule);
-		font-size: 12.5px;
-	}
-	.bar :global(.sentence) {
-		display: flex;
-		align-items: center;
-		gap: 6px;
-		white-space: nowrap;
-	}
-	.bar :global(.sentence label) {
-		display: flex;
-		align-items: center;
-		gap: 5px;
-	}
-	.bar :global(input[type='range']) {
-		width: 84px;
-		accent-color: var(--ink);
-	}
-	.bar :global(input[type='checkbox']) {
-		accent-color: var(--ink);
-	}
 	.lead {
 		max-width: 128px;
 		padding-left: 4px;

@@ -9,6 +9,7 @@
 	import { LABELS } from '$lib/model/scale-look';
 	import { type WheelPlate } from '$lib/model/wheel-plate';
 	import Choices from '$lib/ui/Choices.svelte';
+	import PlateBar from '../../study/PlateBar.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { decide } from './decide';
 	import HueSource from './HueSource.svelte';
@@ -31,7 +32,7 @@
 		);
 </script>
 
-<div class="bar">
+<PlateBar>
 	<div class="sentence" role="group" aria-label="What decides the hues">
 		<Select
 			class="choice"
@@ -78,27 +79,4 @@
 			{#each LABELS as label (label)}<option value={label}>{LABEL_WORDS[label]}</option>{/each}
 		</Select>
 	</label>
-</div>
-
-<style>
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 14px;
-		min-height: 44px;
-		padding: 7px 16px;
-		background: var(--panel);
-		border-bottom: 1px solid var(--rule);
-		font-size: 12.5px;
-	}
-	.sentence {
-		display: flex;
-		align-items: center;
-		gap: 6px;
-		white-space: nowrap;
-	}
-	.sentence :global(.choice) {
-		width: auto;
-	}
-</style>
+</PlateBar>
