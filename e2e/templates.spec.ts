@@ -53,7 +53,7 @@ for (const { name, words, pages } of TEMPLATES)
 		await begin(page, name);
 		await page.getByRole('navigation', { name: 'Where you are' }).getByRole('button').click();
 		await page.getByLabel('Maker').fill('Łucja Ørsted Fell');
-		await page.getByRole('button', { name: 'Keep' }).click();
+		await page.getByRole('button', { name: 'Keep', exact: true }).click();
 		await saved(page);
 		const { name: file, content } = await take(page, 'Print, as PDF …', 'Save the PDF');
 		expect(file).toMatch(/^fell-[a-z-]+\.pdf$/);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { JUDGED_ROUNDS } from '$lib/core/matching/judging';
 import { colourSourceSchema } from './colour-text';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
@@ -12,7 +13,8 @@ export const GROUND_EXERCISES = [
 	'rows',
 	'edges',
 	'assimilation',
-	'after-image'
+	'after-image',
+	'judging'
 ] as const;
 export type GroundExercise = (typeof GROUND_EXERCISES)[number];
 
@@ -47,6 +49,13 @@ export const groundsPlateSchema = z.strictObject({
 	row: z.enum(GROUND_ROWS),
 	count: z.int().min(LEAST_GROUNDS).max(MOST_GROUNDS),
 	palette: keptPaletteSchema.nullable(),
+	/** Of judging values: which series, and each answer, the first (0) or the second (1). */
+	judged: z
+		.strictObject({
+			series: z.int().min(0).max(1_000_000),
+			answers: z.array(z.union([z.literal(0), z.literal(1)])).max(JUDGED_ROUNDS)
+		})
+		.optional(),
 	/** Width of the finest lines of a pattern, in plate units. */
 	line: z.number().min(1).max(30)
 });

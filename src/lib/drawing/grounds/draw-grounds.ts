@@ -1,6 +1,7 @@
 import { type GroundsPlate } from '$lib/model/grounds-plate';
 import { type LinkedColour } from '$lib/model/study';
 import { valueToLuminance } from '$lib/core/colour/lab';
+import { JUDGED_DIFFERENCES, JUDGED_ROUNDS, surelyJudged } from '$lib/core/matching/judging';
 import { type Drawing, type Shape } from '../drawing';
 import { type Box } from '../forms/place';
 import { header } from '../head';
@@ -227,6 +228,46 @@ function drawAfterImage(plate: GroundsPlate, { pair: [{ figure, ground }], after
 	];
 }
 
+const DOT = { x: 28, y: 432, size: 20, apart: 30 } as const;
+
+/** The pair to be judged on the neutral board, and a mark for each answer so far: full where it was right, open where not. */
+function drawJudging({ judging: { pair, right } }: MadeGrounds): Shape[] {
+	const marks = right.flatMap((isRight, i): Shape[] => {
+		const x = DOT.x + i * DOT.apart;
+		return [
+			bar({ x, y: DOT.y, width: DOT.size, height: DOT.size }, INK),
+			...(isRight ? [] : [bar({ x: x + 2, y: DOT.y + 2, width: DOT.size - 4, height: DOT.size - 4 }, GROUND)]),
+			words(x + DOT.size / 2, DOT.y + DOT.size + 14, String(JUDGED_DIFFERENCES[i]), { anchor: 'middle', size: 10.5 })
+		];
+	});
+	const sure = surelyJudged(right);
+	const done =
+		sure === null
+			? 'The first pair was taken for the other way round.'
+			: `Right without a slip down to ${sure} L* apart.`;
+	return [
+		...(pair
+			? [
+					...GROUND_BOXES.map((box) => bar(box, BOARD_FILL)),
+					...GROUND_BOXES.map((box, i) => bar(figureIn(box, 'squares', 0.62), patchOf(pair.colours[i]!).hex)),
+					words(28, 492, `Pair ${right.length + 1} of ${JUDGED_ROUNDS}: which of the two is lighter?`, {
+						face: 'serif',
+						size: 15,
+						fill: INK
+					})
+				]
+			: [
+					words(28, 200, `${right.filter(Boolean).length} of ${JUDGED_ROUNDS} right`, {
+						face: 'serif',
+						size: 30,
+						fill: INK
+					}),
+					words(28, 230, done)
+				]),
+		...marks
+	];
+}
+
 const TITLES: Readonly<Record<GroundsPlate['exercise'], string>> = {
 	'one-as-two': 'one colour as two',
 	'two-as-one': 'two colours as one',
@@ -234,7 +275,8 @@ const TITLES: Readonly<Record<GroundsPlate['exercise'], string>> = {
 	rows: 'rows of grounds',
 	edges: 'edges',
 	assimilation: 'assimilation',
-	'after-image': 'after-image'
+	'after-image': 'after-image',
+	judging: 'which is lighter?'
 };
 
 function shapesOf(plate: GroundsPlate, made: MadeGrounds): Shape[] {
@@ -243,6 +285,8 @@ function shapesOf(plate: GroundsPlate, made: MadeGrounds): Shape[] {
 			return made.row.length === 0 ? [] : drawRow(plate, made);
 		case 'edges':
 			return drawEdge(made);
+		case 'judging':
+			return drawJudging(made);
 		case 'after-image':
 			return drawAfterImage(plate, made);
 		case 'assimilation':

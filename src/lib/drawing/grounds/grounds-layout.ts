@@ -68,6 +68,8 @@ export function groundPlaces({ exercise, form, size, count }: GroundsPlate): Gro
 		const [first] = rowBoxes(count);
 		return [{ what: 'figure', index: 0, box: figureIn(first!, form, size) }];
 	}
+	// What is to be judged is answered, not set.
+	if (exercise === 'judging') return [];
 	if (exercise === 'after-image')
 		return [
 			{ what: 'ground', index: 0, box: FIELD },

@@ -10,6 +10,7 @@ import { edgeBetween, type Edge } from '$lib/core/ground/edges';
 import { seenColour, twoAsOne } from '$lib/core/ground/on-ground';
 import { drivenApart } from '$lib/core/ground/propose';
 import { likeItsGround } from '$lib/core/ground/search';
+import { JUDGED_ROUNDS, judgedPair, type JudgedPair } from '$lib/core/matching/judging';
 import { scoreMatch, shiftWords, type MatchScore } from '$lib/core/matching/score';
 import { type GroundsPlate } from '$lib/model/grounds-plate';
 import { sourcesOf, type LinkedColour } from '$lib/model/study';
@@ -36,6 +37,8 @@ export interface MadeGrounds {
 	/** The figure on each ground of a row. */
 	readonly row: readonly Seen[];
 	readonly edge: Edge;
+	/** The pair to be judged, and how the answers so far were. */
+	readonly judging: { readonly pair: JudgedPair | null; readonly right: readonly boolean[] };
 	/** What is seen on a neutral field after looking long at the figure. */
 	readonly afterImage: Patch;
 }
@@ -98,6 +101,12 @@ function solutionOf(
 	return { ...patch, fits: true, off: scoreMatch(figures[0]!.linear, patch.linear).difference };
 }
 
+function judgingOf({ judged }: GroundsPlate): MadeGrounds['judging'] {
+	const { series, answers } = judged ?? { series: 0, answers: [] };
+	const right = answers.map((answer, round) => judgedPair(series, round).lighter === answer);
+	return { pair: answers.length < JUDGED_ROUNDS ? judgedPair(series, answers.length) : null, right };
+}
+
 function make(plate: GroundsPlate, linked: readonly LinkedColour[]): MadeGrounds {
 	const patch = (source: GroundsPlate['grounds'][0]): Patch => patchOf(fit(colourOf(textOf(source, linked))).linear);
 	const grounds = plate.grounds.map(patch);
@@ -109,6 +118,7 @@ function make(plate: GroundsPlate, linked: readonly LinkedColour[]): MadeGrounds
 		apart: drivenApart(figures[0]!.linear, [grounds[0]!.linear, grounds[1]!.linear], p),
 		solution: solutionOf(plate, figures, grounds),
 		row: plate.exercise === 'rows' ? rowOf(plate, figures[0]!).map((ground) => seen(figures[0]!, ground, p)) : [],
+		judging: judgingOf(plate),
 		afterImage: patchOf(afterImage(figures[0]!.linear)),
 		edge: edgeBetween(grounds[0]!.linear, grounds[1]!.linear)
 	};

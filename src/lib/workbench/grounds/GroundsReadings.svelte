@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { JUDGED_DIFFERENCES } from '$lib/core/matching/judging';
 	import { type Remark } from '$lib/core/scale/remarks';
 	import { groundsOf } from '$lib/drawing/grounds/grounds-of';
 	import { type GroundsPlate } from '$lib/model/grounds-plate';
@@ -11,16 +12,18 @@
 
 	const made = $derived(groundsOf(plate, workbench.document.linked));
 	const colours = $derived(
-		plate.exercise === 'rows'
-			? made.row.map(({ looks, shift }, i) => ({ name: `On ground ${i + 1}: ${shift.words}`, hex: looks.hex }))
-			: [
-					{ name: 'First ground', hex: made.pair[0].ground.hex },
-					...(plate.exercise === 'after-image' ? [] : [{ name: 'Second ground', hex: made.pair[1].ground.hex }]),
-					...(plate.exercise === 'edges'
-						? []
-						: [{ name: plate.exercise === 'two-as-one' ? 'First figure' : 'Figure', hex: made.pair[0].figure.hex }]),
-					...(plate.exercise === 'two-as-one' ? [{ name: 'Second figure', hex: made.pair[1].figure.hex }] : [])
-				]
+		plate.exercise === 'judging'
+			? []
+			: plate.exercise === 'rows'
+				? made.row.map(({ looks, shift }, i) => ({ name: `On ground ${i + 1}: ${shift.words}`, hex: looks.hex }))
+				: [
+						{ name: 'First ground', hex: made.pair[0].ground.hex },
+						...(plate.exercise === 'after-image' ? [] : [{ name: 'Second ground', hex: made.pair[1].ground.hex }]),
+						...(plate.exercise === 'edges'
+							? []
+							: [{ name: plate.exercise === 'two-as-one' ? 'First figure' : 'Figure', hex: made.pair[0].figure.hex }]),
+						...(plate.exercise === 'two-as-one' ? [{ name: 'Second figure', hex: made.pair[1].figure.hex }] : [])
+					]
 	);
 
 	const remark = (verdict: Remark['verdict'], words: string): Remark => ({ verdict, words, mend: null });
@@ -84,6 +87,13 @@
 				return [
 					remark('holds', 'Show it to a room, or press “Look”: after twenty seconds the neutral field comes by itself.')
 				];
+			case 'judging':
+				return made.judging.right.map((right, i) =>
+					remark(
+						right ? 'holds' : 'look',
+						`${JUDGED_DIFFERENCES[i]} L* apart: ${right ? 'right' : 'taken the other way round'}.`
+					)
+				);
 			case 'assimilation':
 				return [remark('holds', 'Look at the finest pattern from far, at the broadest from near.')];
 		}

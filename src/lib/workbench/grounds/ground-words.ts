@@ -24,6 +24,10 @@ export const GROUND_WORDS: Readonly<Record<GroundExercise, { name: string; says:
 	'after-image': {
 		name: 'After-image',
 		says: 'Look long at the cross; then, on a neutral field, the opposite colour appears by itself.'
+	},
+	judging: {
+		name: 'Which is lighter?',
+		says: 'Value judged by eye across unlike hues: twelve pairs, each harder than the one before.'
 	}
 };
 

@@ -98,7 +98,11 @@
 		{/if}
 		<Codes {colour} />
 	{:else}
-		<p class="empty">Add a scale to the plate, and its parent comes into the mixer.</p>
+		<p class="empty">
+			{workbench.plate && !workbench.scalesPlate
+				? 'Nothing on this plate is set in the mixer. Linked colours are, as always.'
+				: 'Add a scale to the plate, and its parent comes into the mixer.'}
+		</p>
 	{/if}
 </section>
 

@@ -113,7 +113,9 @@ export class Workbench {
 	private firstHeld(): Held | null {
 		if (this.schemePlate) return { kind: 'lead' };
 		if (this.groundsPlate) {
-			const hasFigure = groundPlaces(this.groundsPlate).some(({ what }) => what === 'figure');
+			const places = groundPlaces(this.groundsPlate);
+			if (places.length === 0) return null;
+			const hasFigure = places.some(({ what }) => what === 'figure');
 			return { kind: 'ground', what: hasFigure ? 'figure' : 'ground', index: 0 };
 		}
 		if (this.mixesPlate) {

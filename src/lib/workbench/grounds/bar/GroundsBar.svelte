@@ -17,6 +17,7 @@
 	import PlateBar from '../../study/PlateBar.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
+	import JudgingFields from './JudgingFields.svelte';
 	import { FORM_WORDS, GROUND_WORDS, ROW_WORDS } from '../ground-words';
 
 	/** What a plate of grounds is about, and what of it is shown. */
@@ -32,11 +33,13 @@
 		workbench.edit(label, decideGrounds(plate.id, decisions), gesture && `${gesture} ${plate.id}`);
 
 	const preview = (exercise: GroundsPlate['exercise']): string[] => {
-		const { pair, row } = groundsOf({ ...plate, exercise }, workbench.document.linked);
+		const { pair, row, judging } = groundsOf({ ...plate, exercise }, workbench.document.linked);
 		const codes =
-			exercise === 'rows'
-				? row.map(({ ground }) => ground.hex)
-				: [pair[0].ground.hex, pair[0].figure.hex, pair[1].figure.hex, pair[1].ground.hex];
+			exercise === 'judging'
+				? (judging.pair?.colours.map((colour) => linearToHex(...colour)) ?? [])
+				: exercise === 'rows'
+					? row.map(({ ground }) => ground.hex)
+					: [pair[0].ground.hex, pair[0].figure.hex, pair[1].figure.hex, pair[1].ground.hex];
 		return codes.map((hex) => seenHex(workbench.view, hex));
 	};
 
@@ -70,7 +73,7 @@
 			{preview}
 			onchoose={(exercise) => decide('Change the exercise', { exercise })}
 		/>
-		{#if plate.exercise !== 'edges' && plate.exercise !== 'assimilation'}
+		{#if !['edges', 'assimilation', 'judging'].includes(plate.exercise)}
 			<SelectField
 				label="Form of the figures"
 				choices={FIGURE_FORMS}
@@ -173,6 +176,8 @@
 			<button class="act" onclick={() => takePartner('vanishing')}>vanishes most</button>
 			<button class="act" onclick={() => takePartner('vibrating')}>vibrates most</button>
 		</div>
+	{:else if plate.exercise === 'judging'}
+		<JudgingFields {workbench} {plate} />
 	{:else if plate.exercise === 'after-image'}
 		<div class="sentence" role="group" aria-label="After-image">
 			<label>

@@ -1,0 +1,54 @@
+import { holdLuminance } from '../colour/hold-luminance';
+import { valueToLuminance } from '../colour/lab';
+import { fromPolar } from '../colour/oklab';
+import { type Triple } from '../colour/vector';
+
+/** Differences of value in L* that a series goes through, from plain to hardly seen. */
+export const JUDGED_DIFFERENCES = [24, 18, 14, 11, 8, 6, 5, 4, 3, 2.5, 2, 1.5] as const;
+export const JUDGED_ROUNDS = JUDGED_DIFFERENCES.length;
+
+/** A generator of numbers 0–1 from a seed (mulberry32): the same series for the same seed. */
+function numbersFrom(seed: number): () => number {
+	let state = seed >>> 0;
+	return () => {
+		state = (state + 0x6d2b79f5) >>> 0;
+		let t = Math.imul(state ^ (state >>> 15), state | 1);
+		t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+		return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+	};
+}
+
+export interface JudgedPair {
+	readonly colours: readonly [Triple, Triple];
+	/** Which of the two is lighter. */
+	readonly lighter: 0 | 1;
+	/** How far apart they are in L*. */
+	readonly difference: number;
+}
+
+/**
+ * Two colours of unlike hue and chroma whose values differ as much as the round asks, for judging by eye which is lighter.
+ * @param seed any whole number; the same one gives the same series
+ * @param round from 0 to `JUDGED_ROUNDS` − 1
+ */
+export function judgedPair(seed: number, round: number): JudgedPair {
+	const next = numbersFrom(seed * 31 + round * 7919);
+	const difference = JUDGED_DIFFERENCES[Math.min(JUDGED_ROUNDS - 1, Math.max(0, round))]!;
+	const value = 30 + 40 * next();
+	const hue = 360 * next();
+	const colour = (light: number, at: number, chroma: number): Triple => {
+		const [, a, b] = fromPolar([0, chroma, at]);
+		return holdLuminance(valueToLuminance(light), a, b).linear;
+	};
+	const one = colour(value + difference / 2, hue, 0.04 + 0.12 * next());
+	const other = colour(value - difference / 2, hue + 60 + 240 * next(), 0.04 + 0.12 * next());
+	const lighter = next() < 0.5 ? 0 : 1;
+	return { colours: lighter === 0 ? [one, other] : [other, one], lighter, difference };
+}
+
+/** The least difference in L* up to which every answer was right; null where already the first was wrong. */
+export function surelyJudged(right: readonly boolean[]): number | null {
+	const wrong = right.indexOf(false);
+	const sure = wrong < 0 ? right.length : wrong;
+	return sure === 0 ? null : JUDGED_DIFFERENCES[Math.min(sure, JUDGED_ROUNDS) - 1]!;
+}
