@@ -21,7 +21,6 @@ export type OpticalPattern = (typeof OPTICAL_PATTERNS)[number];
 
 /** A parent of a mix and how many parts of it there are. */
 const mixedSchema = z.strictObject({ colour: colourSourceSchema, parts: z.number().min(0).max(MOST_PARTS) });
-export type MixedPart = z.infer<typeof mixedSchema>;
 
 /** Mixes of two to six parents. What another exercise leaves aside is kept. */
 export const mixesPlateSchema = z.strictObject({

@@ -1,6 +1,6 @@
 import { linearToOklab, oklabToLinear } from '../colour/oklab';
 import { fitted, type Fitted } from '../colour/shown';
-import { type ReadonlyTriple, type Triple } from '../colour/vector';
+import { type Triple } from '../colour/vector';
 import { multipliedOnScreen, throughFilters } from './filter';
 import { addLights, meanOfLight, totalOf, type Part } from './light';
 import { mixPaint } from './paint';
@@ -88,6 +88,3 @@ export function leanedShare(middle: number, lean: number): number {
 	const at = Math.min(1, Math.max(-1, lean));
 	return at < 0 ? middle * (1 + at) : middle + (1 - middle) * at;
 }
-
-export const sameColour = (one: ReadonlyTriple, other: ReadonlyTriple): boolean =>
-	one.every((channel, i) => Math.abs(channel - other[i]!) < 1e-9);

@@ -4,6 +4,7 @@ import { holdLuminance } from '$lib/core/colour/hold-luminance';
 import { valueToLuminance } from '$lib/core/colour/lab';
 import { greatestChroma } from '$lib/core/colour/greatest-chroma';
 import { type Triple } from '$lib/core/colour/vector';
+import { luminance } from '$lib/core/colour/xyz';
 import { inGamut } from '$lib/core/colour/gamut';
 import { afterImage } from '$lib/core/ground/after-image';
 import { edgeBetween, type Edge } from '$lib/core/ground/edges';
@@ -68,9 +69,7 @@ function rowOf({ row, count, palette }: GroundsPlate, figure: Patch): Patch[] {
 		case 'hues':
 			return steps.map((_, i) => {
 				const [, a, b] = fromPolar([0, Math.max(0.1, chroma), hue + (360 * i) / count]);
-				return patchOf(
-					holdLuminance(0.2126 * figure.linear[0] + 0.7152 * figure.linear[1] + 0.0722 * figure.linear[2], a, b).linear
-				);
+				return patchOf(holdLuminance(luminance(...figure.linear), a, b).linear);
 			});
 		case 'chroma': {
 			const at = chroma < GREY_CHROMA ? 30 : hue + 180;

@@ -30,7 +30,7 @@ export const patchOf = (linear: Triple): Patch => ({ linear, hex: linearToHex(..
 const linearOf = (source: ColourSource, linked: readonly LinkedColour[]): Triple =>
 	fit(colourOf(textOf(source, linked))).linear;
 
-export const parentsOf = ({ parents }: MixesPlate, linked: readonly LinkedColour[]): Patch[] =>
+const parentsOf = ({ parents }: MixesPlate, linked: readonly LinkedColour[]): Patch[] =>
 	parents.map(({ colour }) => patchOf(linearOf(colour, linked)));
 
 export interface Middle extends Patch {

@@ -30,7 +30,7 @@ const COLUMN = 386;
 const LETTERS = 72;
 
 /** "from madder, on the painter’s wheel, spread 30°, value held" */
-export function schemeSays(plate: SchemePlate, linked: readonly LinkedColour[]): string {
+function schemeSays(plate: SchemePlate, linked: readonly LinkedColour[]): string {
 	const lead = linkedOf(plate.lead, linked)?.name.toLowerCase() ?? textOf(plate.lead, linked);
 	const spread = spreadOf(plate);
 	return [

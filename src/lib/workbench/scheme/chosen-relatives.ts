@@ -1,6 +1,6 @@
 import { type RelativeCell } from '$lib/drawing/scheme/scheme-layout';
 
-export const sameCell = (one: RelativeCell, other: RelativeCell): boolean =>
+const sameCell = (one: RelativeCell, other: RelativeCell): boolean =>
 	one.member === other.member && one.direction === other.direction && one.step === other.step;
 
 export const isChosen = (chosen: readonly RelativeCell[], cell: RelativeCell): boolean =>

@@ -1,6 +1,6 @@
 import { colourWords } from '$lib/core/colour/hue-words';
 import { fit } from '$lib/core/colour/shown';
-import { colourOf, textOf } from '$lib/drawing/resolve';
+import { colourOf } from '$lib/drawing/resolve';
 import { relativesOfScheme, schemeOf } from '$lib/drawing/scheme/scheme-of';
 import { type SchemePlate } from '$lib/model/scheme-plate';
 import { type LinkedColour } from '$lib/model/study';
@@ -69,5 +69,3 @@ export function coloursOfScheme(plate: SchemePlate, linked: readonly LinkedColou
 		hex: usedHexes[i]!
 	}));
 }
-
-export const leadText = (plate: SchemePlate, linked: readonly LinkedColour[]): string => textOf(plate.lead, linked);
