@@ -84,6 +84,7 @@ test('choices are shown as this very scale, and what is shown is what comes', as
 		for (const name of names) {
 			await page.getByRole('button', { name: new RegExp(`^${what}: `) }).click();
 			const choice = page.getByRole('menuitemradio').filter({ has: page.getByText(name, { exact: true }) });
+			await expect(choice.locator('rect').first()).toBeAttached();
 			const shown = await choice
 				.locator('rect')
 				.evaluateAll((bars) => bars.map((bar) => bar.getAttribute('fill') ?? ''));
