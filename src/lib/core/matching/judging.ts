@@ -2,21 +2,11 @@ import { holdLuminance } from '../colour/hold-luminance';
 import { valueToLuminance } from '../colour/lab';
 import { fromPolar } from '../colour/oklab';
 import { type Triple } from '../colour/vector';
+import { seeded } from '../seeded';
 
 /** Differences of value in L* that a series goes through, from plain to hardly seen. */
 export const JUDGED_DIFFERENCES = [24, 18, 14, 11, 8, 6, 5, 4, 3, 2.5, 2, 1.5] as const;
 export const JUDGED_ROUNDS = JUDGED_DIFFERENCES.length;
-
-/** A generator of numbers 0–1 from a seed (mulberry32): the same series for the same seed. */
-function numbersFrom(seed: number): () => number {
-	let state = seed >>> 0;
-	return () => {
-		state = (state + 0x6d2b79f5) >>> 0;
-		let t = Math.imul(state ^ (state >>> 15), state | 1);
-		t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-		return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-	};
-}
 
 export interface JudgedPair {
 	readonly colours: readonly [Triple, Triple];
@@ -32,7 +22,7 @@ export interface JudgedPair {
  * @param round from 0 to `JUDGED_ROUNDS` − 1
  */
 export function judgedPair(seed: number, round: number): JudgedPair {
-	const next = numbersFrom(seed * 31 + round * 7919);
+	const next = seeded(seed * 31 + round * 7919);
 	const difference = JUDGED_DIFFERENCES[Math.min(JUDGED_ROUNDS - 1, Math.max(0, round))]!;
 	const value = 30 + 40 * next();
 	const hue = 360 * next();

@@ -1,3 +1,4 @@
+import { seeded } from '../seeded';
 import { mapToGamut } from '../colour/gamut';
 import { type Triple } from '../colour/vector';
 import { Problem } from '../problem';
@@ -25,17 +26,6 @@ const WEIGHT: Readonly<Record<Emphasis, (lightness: number, chroma: number) => n
 
 const ATTEMPTS = 4;
 const ROUNDS = 20;
-
-/** The mulberry32 generator: the same seed gives the same colours. */
-function seeded(seed: number): () => number {
-	let state = seed >>> 0;
-	return () => {
-		state = (state + 0x6d2b79f5) >>> 0;
-		let t = Math.imul(state ^ (state >>> 15), state | 1);
-		t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-		return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-	};
-}
 
 interface Group {
 	l: number;

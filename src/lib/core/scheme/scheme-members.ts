@@ -3,6 +3,7 @@ import { type Fitted } from '../colour/shown';
 import { type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { differenceOfLinear } from '../difference/lab-of-linear';
+import { hueTurn } from '../scale/route';
 import { membersOf, type Member, type SchemeSpec } from './schemes';
 import { angleOn } from './turn-hue';
 import { colourAt, colourAtLuminance, placeOf } from './wheel-place';
@@ -42,8 +43,6 @@ function departed(member: Member, spec: SchemeSpec, { strength, value }: Departu
 	return { linear: made.linear, mapped: strong.mapped || made.mapped, angle: member.angle };
 }
 
-const turnBetween = (from: number, to: number): number => ((((to - from) % 360) + 540) % 360) - 180;
-
 /**
  * The members of a scheme, the lead colour first, each as it departs from the scheme; fixed ones as they are, with the
  * angle at which they happen to stand.
@@ -55,7 +54,7 @@ export function makeScheme(spec: SchemeSpec, rules: readonly MemberRule[]): Memb
 	return members.map((member, i): Member => {
 		const rule = i === 0 ? NO_DEPARTURE : rules[i - 1]!;
 		if (!isFixed(rule)) return departed(member, spec, rule);
-		const angle = turnBetween(angleOn(spec.wheel, spec.lead), angleOn(spec.wheel, rule.fixed));
+		const angle = hueTurn(angleOn(spec.wheel, spec.lead), angleOn(spec.wheel, rule.fixed), 'shorter');
 		return { linear: [rule.fixed[0], rule.fixed[1], rule.fixed[2]], mapped: false, angle };
 	});
 }
@@ -91,4 +90,4 @@ export function orderFrom(spec: SchemeSpec, members: readonly Member[], index: n
 
 /** Degrees from a new lead to each of some members, as a free scheme keeps them. */
 export const anglesFrom = (spec: SchemeSpec, lead: ReadonlyTriple, members: readonly Member[]): number[] =>
-	members.map(({ linear }) => turnBetween(angleOn(spec.wheel, lead), angleOn(spec.wheel, linear)));
+	members.map(({ linear }) => hueTurn(angleOn(spec.wheel, lead), angleOn(spec.wheel, linear), 'shorter'));

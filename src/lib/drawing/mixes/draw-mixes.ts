@@ -5,7 +5,7 @@ import { WAYS, WAY_WORDS } from '$lib/core/mix/ways';
 import { pathBetween, pointOn } from '$lib/core/scale/path';
 import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type LinkedColour } from '$lib/model/study';
-import { type Drawing, type Shape } from '../drawing';
+import { barsOf, type Drawing, type Shape } from '../drawing';
 import { type Box } from '../forms/place';
 import { header, wrapped } from '../head';
 import { linkedOf, textOf } from '../resolve';
@@ -30,10 +30,8 @@ const MARGIN = 28;
 
 const bar = (box: Box, fill: string): Shape => ({ kind: 'bar', ...box, fill });
 
-const rowOf = ({ x, y, width, height }: Box, patches: readonly Patch[]): Shape[] => {
-	const each = width / patches.length;
-	return patches.map(({ hex }, i) => bar({ x: x + i * each, y, width: each, height }, hex));
-};
+const rowOf = (box: Box, patches: readonly Patch[]): Shape[] =>
+	barsOf({ kind: 'row', ...box, fills: patches.map(({ hex }) => hex) });
 
 export const parentName = ({ parents }: MixesPlate, index: number, linked: readonly LinkedColour[]): string => {
 	const { colour } = parents[index]!;

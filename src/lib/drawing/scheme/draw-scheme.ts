@@ -8,7 +8,7 @@ import { WHEEL_WORDS } from '$lib/core/scale/words';
 import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
 import { ROLES, type SchemePlate } from '$lib/model/scheme-plate';
 import { type LinkedColour } from '$lib/model/study';
-import { type Drawing, type Shape } from '../drawing';
+import { barsOf, type Drawing, type Shape } from '../drawing';
 import { type Box } from '../forms/place';
 import { ticks } from '../draw-steps';
 import { header, wrapped } from '../head';
@@ -49,10 +49,7 @@ function caption(plate: SchemePlate, linked: readonly LinkedColour[]): Shape[] {
 	];
 }
 
-const rowOf = ({ x, y, width, height }: Box, fills: readonly string[]): Shape[] => {
-	const each = width / fills.length;
-	return fills.map((fill, i) => ({ kind: 'bar', x: x + i * each, y, width: each, height, fill }));
-};
+const rowOf = (box: Box, fills: readonly string[]): Shape[] => barsOf({ kind: 'row', ...box, fills });
 
 /** Words at the left of a row, in its middle. */
 const beside = ({ y, height }: Box, text: string): Shape => words(COLUMN, y + height / 2 + 4, text, { size: 11 });

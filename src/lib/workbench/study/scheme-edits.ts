@@ -1,6 +1,7 @@
 import { formatOklch } from '$lib/core/colour/codes';
 import { linearToOklch } from '$lib/core/colour/oklab';
 import { type ReadonlyTriple, type Triple } from '$lib/core/colour/vector';
+import { hueTurn } from '$lib/core/scale/route';
 import { turnMember } from '$lib/core/scheme/constraint';
 import { anglesFrom, departureFor, NO_DEPARTURE, orderFrom } from '$lib/core/scheme/scheme-members';
 import { SCHEME_RULES, type Scheme } from '$lib/core/scheme/schemes';
@@ -98,14 +99,12 @@ const schemePlateOf = ({ plates }: StudyDocument, id: string): SchemePlate | nul
 	return plate?.kind === 'scheme' ? plate : null;
 };
 
-const turnBetween = (from: number, to: number): number => ((((to - from) % 360) + 540) % 360) - 180;
-
 /** The plate after one of its members was given another colour: turned as the scheme allows, then as strong and light as asked. */
 function withMemberAt(plate: SchemePlate, linked: readonly LinkedColour[], index: number, target: Triple) {
 	const { spec, members } = schemeOf(plate, linked);
 	const [from, to] = [placeOf(spec.wheel, members[index]!.linear), placeOf(spec.wheel, target)];
 	// A grey stands at no angle: only its strength and value are asked for.
-	const degrees = to.distance < 1e-3 || from.distance < 1e-3 ? 0 : turnBetween(from.angle, to.angle);
+	const degrees = to.distance < 1e-3 || from.distance < 1e-3 ? 0 : hueTurn(from.angle, to.angle, 'shorter');
 	const turning = turnMember(spec, index, degrees);
 	const lead = turning.lead === 0 ? null : turnHue(spec.lead, spec.wheel, turning.lead, spec.holdValue).linear;
 	const others = plate.others.map((other, i) =>
