@@ -1,6 +1,5 @@
 import { newId } from '../src/lib/model/ids';
 import { newStudy } from '../src/lib/model/new-study';
-import { schemeFrom } from '../src/lib/workbench/study/suggest';
 import { type StudyDocument } from '../src/lib/model/study';
 import { ADDRESS, countLongTasks, inBrowser, keep, longTasks, measuring, spent, timeDial } from './browser';
 
@@ -37,20 +36,3 @@ for (const plates of [1, 12])
 		await page.locator('[data-place="0 0"]').click();
 		await timeDial(page, `${plates} × 12 scales of 9 steps`, 8);
 	});
-
-/** A scheme of ten members with twenty relatives a side and the designs, all of one linked lead colour. */
-function schemeStudy(): StudyDocument {
-	const study = newStudy('Scheme', '');
-	const plate = schemeFrom(study, { linked: study.linked[0]!.id });
-	if (plate.kind !== 'scheme') throw new Error('A scheme is a scheme.');
-	const others = Array.from({ length: 9 }, () => ({ angle: 0, strength: 0.9, value: 4, fixed: null }));
-	const relatives = { shown: true, steps: 20, amount: 70 };
-	return { ...study, plates: [{ ...plate, scheme: 'analogous', others, relatives }] };
-}
-
-await inBrowser(async (page) => {
-	await countLongTasks(page);
-	await page.goto(`${ADDRESS}/studies/${await keep(schemeStudy())}`);
-	await page.waitForSelector('.readings .chart svg');
-	await timeDial(page, 'a scheme of 10 members, 20 relatives a side, designs', 8);
-});

@@ -134,6 +134,61 @@ test('rows, edges and assimilation: over a palette, the partner that vibrates, l
 	expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
 });
 
+test('a whole scale over a row of grounds follows its linked colours; its shifts are charted and its codes go into the title block', async ({
+	page
+}, info) => {
+	await makeGrounds(page);
+	const steps = await (async () => {
+		await page.getByRole('button', { name: /^Plate 1:/ }).click();
+		return (
+			await page.locator('.surface svg rect[x]').evaluateAll((all) => all.map((bar) => bar.getAttribute('fill')!))
+		).slice(0, 7);
+	})();
+	await page.getByRole('button', { name: /^Plate 2:/ }).click();
+	await choose(page, 'Exercise', 'Rows of grounds');
+	await page.getByRole('button', { name: /^What stands on the grounds: / }).click();
+	await page.getByRole('menuitemradio').nth(1).click();
+	await page.keyboard.press('Escape');
+	const drawn = await figures(page);
+	const onEach = drawn.length / 7;
+	for (let ground = 0; ground < 7; ground++)
+		expect(drawn.slice(ground * onEach, (ground + 1) * onEach).slice(0, steps.length)).toEqual(steps.slice(0, onEach));
+	const shifts = page.locator('[data-reading=shifts]');
+	await expect(shifts).toContainText('Shift of value and of chroma on each ground');
+	const values = [...(await shifts.textContent())!.matchAll(/(-?\d+\.\d) and/g)].map(([, value]) => Number(value));
+	expect(values).toHaveLength(7);
+	// Over rising greys a scale falls (common practice).
+	expect(values[0]).toBeGreaterThan(values[6]!);
+	await page.getByRole('checkbox', { name: 'prediction' }).uncheck();
+	await expect(page.locator('.surface text', { hasText: 'seems lighter' })).toHaveCount(0);
+	await choose(page, 'Exercise', 'One as two');
+	await page.getByRole('button', { name: 'Take it away' }).click();
+	await page.getByRole('menuitem', { name: 'Print, as PDF …' }).click();
+	await page.getByRole('checkbox', { name: 'with the codes of mixes and grounds' }).check();
+	const waiting = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Save the PDF' }).click();
+	const path = info.outputPath('codes.pdf');
+	await (await waiting).saveAs(path);
+	const text = execFileSync('pdftotext', ['-layout', path, '-']).toString();
+	expect(text).toContain('First ground #b3392b · Second ground #2f5f86 · Figure #9a8f7d');
+});
+
+test('grounds are looked for in a palette of the library', async ({ page }) => {
+	await makeGrounds(page);
+	await page.getByRole('tab', { name: 'Palettes' }).click();
+	await page.getByRole('button', { name: 'Saltmarsh dye garden: what to do' }).click();
+	await page.getByRole('menuitem', { name: 'Look for grounds in it' }).click();
+	await page.getByLabel('Where to look for grounds').selectOption({ label: 'in Saltmarsh dye garden' });
+	const panel = page.getByRole('region', { name: 'Proposed grounds' });
+	await panel.getByRole('button', { name: 'Propose' }).click();
+	await expect(panel.getByRole('button', { name: /^Take grounds/ }).first()).toBeVisible({ timeout: 20_000 });
+	const codes = (await panel.getByRole('listitem').allTextContents()).flatMap(
+		(text) => text.match(/#[0-9a-f]{6}/g) ?? []
+	);
+	const garden = ['#b3392b', '#d9b036', '#2f5f86', '#5a4632', '#8f9a5b', '#3c3a3f', '#e9dcc0'];
+	for (const code of codes) expect(garden).toContain(code);
+});
+
 test('shown to a room: arrow keys reveal figures, strip, cover and prediction, then the next plate; nothing changes', async ({
 	page
 }) => {

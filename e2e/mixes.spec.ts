@@ -155,3 +155,38 @@ test('areas in balance: a person’s areas beside the balanced ones, set in bala
 	await page.keyboard.press('Control+z');
 	await expect(page.getByLabel('Parts of Weld, 0 to 20')).toHaveValue('4');
 });
+
+test('a crossing is taken from a step of a scale by keys, areas stand as a blanket, and a room is asked before it is told', async ({
+	page
+}) => {
+	await makeMixes(page);
+	await choose(page, 'Exercise', 'Overlaps');
+	await page.getByRole('button', { name: 'Take a step of a scale' }).press('Enter');
+	const even = page.getByRole('group', { name: /^Even steps between figures 1 and 2/ }).getByRole('button');
+	await expect(even).toHaveCount(9);
+	await expect(even.first()).toBeFocused();
+	for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
+	const middle = /#[0-9a-f]{6}/.exec((await even.nth(4).getAttribute('aria-label'))!)![0];
+	await page.keyboard.press('Enter');
+	await page.keyboard.press('Escape');
+	await expect(page.locator(`.surface > svg path[fill="${middle}"]`)).toHaveCount(1);
+	await expect(page.getByText('of figures 1 and 2, set by hand')).toBeVisible();
+	await choose(page, 'Exercise', 'Areas in balance');
+	await page.getByLabel('What the areas are').selectOption('blanket');
+	const fields = await page.locator('.surface > svg rect[x]').evaluateAll((all) =>
+		all.map((bar) => ({
+			fill: bar.getAttribute('fill')!,
+			area: Number(bar.getAttribute('width')) * Number(bar.getAttribute('height'))
+		}))
+	);
+	// Two equal parts: bars, then the blanket as it was set, its outer field first; the inner one takes half of it.
+	const [outer, inner] = fields.slice(2, 4);
+	expect(inner!.area / outer!.area).toBeCloseTo(0.5, 3);
+	await page.getByRole('button', { name: 'Show', exact: true }).click();
+	const view = page.getByRole('dialog', { name: /^Shown to a room/ });
+	await expect(view.locator('text', { hasText: 'As set' })).toHaveCount(1);
+	await expect(view.locator('text', { hasText: /^In balance/ })).toHaveCount(0);
+	await page.keyboard.press('ArrowRight');
+	await expect(view.locator('text', { hasText: /^In balance$/ })).toHaveCount(1);
+	await page.keyboard.press('Escape');
+});

@@ -42,8 +42,15 @@ const TEMPLATES = [
 	},
 	{
 		name: 'Ground and figure',
-		words: ['One colour as two', 'a model, not a measurement', 'seems lighter', 'Vanishing'],
-		pages: 7
+		words: [
+			'One colour as two',
+			'a model, not a measurement',
+			'seems lighter',
+			'Vanishing',
+			'Pair 1 of 12',
+			'Match 1 of 12'
+		],
+		pages: 9
 	},
 	{ name: 'A scheme from one colour', words: ['Triad', 'own greys', 'warmer'], pages: 1 }
 ];

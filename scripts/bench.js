@@ -3,6 +3,10 @@
 import { join } from 'node:path';
 import { build, installDebianTools, installPackages, ROOT, run } from './ready.js';
 
+/** What is measured in Node.js, and what in Chromium; one of them can be asked for by name. */
+const CORE = ['core', 'grounds'];
+const BROWSER = ['dial', 'scheme', 'list'];
+
 installPackages();
 // Bundled as the product is, so that what is measured is what runs.
 const { build: bundle } = await import('vite');
@@ -18,16 +22,16 @@ await bundle({
 		emptyOutDir: true,
 		minify: false,
 		rolldownOptions: {
-			input: ['bench/core.ts', 'bench/grounds.ts', 'bench/dial.ts', 'bench/list.ts'],
+			input: [...CORE, ...BROWSER].map((part) => `bench/${part}.ts`),
 			output: { topLevelVar: false }
 		}
 	}
 });
 const only = process.argv[2];
 const wanted = (part) => !only || only === part;
-for (const part of ['core', 'grounds']) if (wanted(part)) run(process.execPath, [`.cache/bench/${part}.js`]);
-if (wanted('dial') || wanted('list')) {
+for (const part of CORE) if (wanted(part)) run(process.execPath, [`.cache/bench/${part}.js`]);
+if (BROWSER.some(wanted)) {
 	installDebianTools();
 	build();
 }
-for (const part of ['dial', 'list']) if (wanted(part)) run(process.execPath, [`.cache/bench/${part}.js`]);
+for (const part of BROWSER) if (wanted(part)) run(process.execPath, [`.cache/bench/${part}.js`]);

@@ -29,14 +29,6 @@ const VIEWS = [
 	['study', 'Blanket border, first warp', (page) => step(page, 5, 7)],
 	['twelve-rows', 'Six dyes, twelve rows', (page) => step(page, 3, 1)],
 	[
-		'step',
-		'Band for the north door',
-		async (page) => {
-			await page.getByRole('radio', { name: 'dark board' }).check({ force: true });
-			await step(page, 1, 5);
-		}
-	],
-	[
 		'layouts',
 		'Band for the north door',
 		async (page) => {
@@ -84,6 +76,7 @@ const VIEWS = [
 		}
 	],
 	['rows-of-grounds', 'Ground and figure', async (page) => page.getByRole('button', { name: /^Plate 4: / }).click()],
+	['own-contrast', 'Ground and figure', async (page) => page.getByRole('button', { name: /^Plate 10: / }).click()],
 	[
 		'shown-to-a-room',
 		'Ground and figure',

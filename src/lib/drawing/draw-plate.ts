@@ -7,21 +7,21 @@ import { drawMixes } from './mixes/draw-mixes';
 import { drawScheme } from './scheme/draw-scheme';
 import { drawWheel } from './wheel/draw-wheel';
 
-/** Full: as it is read and printed. Colours: without words, as a thumbnail shows it. */
-export type Detail = 'full' | 'colours';
+/** Full: as it is read and printed. Question: without what an exercise of mixes comes to. Colours: without words, as a thumbnail shows it. */
+export type Detail = 'full' | 'question' | 'colours';
 
 /**
  * Draws a plate. This is the only way a plate gets drawn: the screen, the thumbnails, SVG and PNG all take what it gives.
  */
 export function drawPlate(plate: Plate, linked: readonly LinkedColour[], detail: Detail): Drawing {
-	const withWords = detail === 'full';
+	const withWords = detail !== 'colours';
 	switch (plate.kind) {
 		case 'scales':
 			return drawScales(plate, linked, withWords);
 		case 'grounds':
 			return drawGrounds(plate, linked, withWords);
 		case 'mixes':
-			return drawMixes(plate, linked, withWords);
+			return drawMixes(plate, linked, withWords, { answered: detail !== 'question' });
 		case 'scheme':
 			return drawScheme(plate, linked, withWords);
 		case 'wheel':

@@ -24,6 +24,10 @@ export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]):
 	return [...names, ...(end ? [end] : [])].join(' to ');
 }
 
+/** "Tints, madder to white" */
+export const nameOfScale = (decision: ScaleDecision, linked: readonly LinkedColour[]): string =>
+	`${RECIPE_WORDS[decision.recipe].name}, ${wayOf(decision, linked)}`;
+
 /** "mixed in OKLab, equal shares"; hue steps are not mixed but turned. */
 function mixedHow({ recipe, method, spacing, route = 'shorter', pins }: ScaleDecision): string {
 	const way = recipe === 'hue-steps' && !pins?.length ? 'turned' : `mixed ${METHOD_WORDS[method].name}`;

@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { newStudy } from '$lib/model/new-study';
 import { type ScalesPlate } from '$lib/model/plate';
 import { drawPlate } from './draw-plate';
+import { type Shape } from './drawing';
 import { layOutScales, PLATE_WIDTH } from './scales-layout';
 import { drawingToSvg } from './svg';
+import { seenDrawing, seenHex } from './view';
 import { scalesPlateOf } from '../../../tests/support/plates';
 
 const study = newStudy('Drawing', '');
@@ -90,4 +92,32 @@ describe('as SVG', () => {
 
 	it('is as wide as the plate', () =>
 		expect(drawingToSvg(drawPlate(first, study.linked, 'full'))).toContain(`width="${PLATE_WIDTH}"`));
+});
+
+describe('many colours as one shape', () => {
+	const of = (shapes: Shape[]) => drawingToSvg({ title: '', width: 90, height: 20, ground: '#ffffff', shapes });
+
+	it('a row is written as bars that touch, a mosaic as its figures', () => {
+		const fills = ['#b3392b', '#d9b036', '#2f5f86'];
+		expect(of([{ kind: 'row', x: 0, y: 0, width: 90, height: 20, fills }])).toBe(
+			of(fills.map((fill, i) => ({ kind: 'bar', x: 30 * i, y: 0, width: 30, height: 20, fill })))
+		);
+		const paths = ['M0 0h9v9z', 'M9 9h9v9z', 'M20 0h9v9z'];
+		expect(of([{ kind: 'mosaic', paths, fills }])).toBe(
+			of(paths.map((path, i) => ({ kind: 'figure', path, fill: fills[i]! })))
+		);
+	});
+
+	it('are seen by value as single colours are', () => {
+		const view = { kind: 'value', severity: 1 } as const;
+		const fills = ['#b3392b', '#2f5f86'];
+		const shapes: Shape[] = [
+			{ kind: 'row', x: 0, y: 0, width: 1, height: 1, fills },
+			{ kind: 'mosaic', paths: ['M0 0z', 'M1 1z'], fills }
+		];
+		const seen = seenDrawing(view, { title: '', width: 1, height: 1, ground: '#ffffff', shapes });
+		for (const shape of seen.shapes)
+			expect('fills' in shape && shape.fills).toEqual(fills.map((fill) => seenHex(view, fill)));
+		expect(seenHex(view, '#b3392b')).toMatch(/^#(..)\1\1$/);
+	});
 });

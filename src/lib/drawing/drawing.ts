@@ -3,6 +3,8 @@ export type Shape =
 	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
 	/** Bars of one width that touch, from left to right: many colours as one shape. */
 	| { kind: 'row'; x: number; y: number; width: number; height: number; fills: readonly string[] }
+	/** Many figures as one shape, as SVG path data; `fills` has the colour of each. */
+	| { kind: 'mosaic'; paths: readonly string[]; fills: readonly string[] }
 	/** Any other figure, as SVG path data. */
 	| { kind: 'figure'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }
@@ -17,6 +19,9 @@ export type Shape =
 			anchor: 'start' | 'middle' | 'end';
 			fill: string;
 	  };
+
+/** The shapes of one kind. */
+export type Of<Kind extends Shape['kind']> = Extract<Shape, { kind: Kind }>;
 
 /** A drawn plate: the one form from which the screen, thumbnails and files are all made. */
 export interface Drawing {
@@ -33,11 +38,14 @@ export const FACES = {
 	sans: "Archivo, 'Archivo Variable', Arial, sans-serif"
 } as const;
 
-export const weightOf = (shape: Extract<Shape, { kind: 'words' }>): number =>
-	shape.face === 'serif' ? 500 : shape.strong ? 600 : 400;
+export const weightOf = (shape: Of<'words'>): number => (shape.face === 'serif' ? 500 : shape.strong ? 600 : 400);
 
 /** A row as the bars that it is made of. */
-export function barsOf({ x, y, width, height, fills }: Extract<Shape, { kind: 'row' }>): Shape[] {
+export function barsOf({ x, y, width, height, fills }: Of<'row'>): Of<'bar'>[] {
 	const each = width / fills.length;
 	return fills.map((fill, i) => ({ kind: 'bar', x: x + i * each, y, width: each, height, fill }));
 }
+
+/** A mosaic as the figures that it is made of. */
+export const figuresOf = ({ paths, fills }: Of<'mosaic'>): Of<'figure'>[] =>
+	paths.map((path, i) => ({ kind: 'figure', path, fill: fills[i]! }));

@@ -1,10 +1,13 @@
-import { type GroundsPlate } from '$lib/model/grounds-plate';
+import { isPaired, type GroundsPlate } from '$lib/model/grounds-plate';
+import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type Plate } from '$lib/model/plate';
 
 /** One state of a plate as it is shown to a room, with what is new in it. */
 export interface Reveal {
 	readonly plate: Plate;
 	readonly says: string;
+	/** Whether what an exercise of mixes comes to is still to be found out. */
+	readonly asks?: boolean;
 	/** After so many seconds the next state follows by itself. */
 	readonly seconds?: number;
 }
@@ -34,10 +37,27 @@ function ofPair(plate: GroundsPlate): Reveal[] {
 /** How long a colour is looked at before its after-image, in seconds (common practice, no source). */
 const LOOK = 20;
 
+type Asked = Readonly<Record<MixesPlate['exercise'], string>>;
+const QUESTIONS: Asked = {
+	ways: 'the parents',
+	middle: 'both parents',
+	halving: 'halved once',
+	overlap: 'do they seem transparent?',
+	optical: 'the pattern',
+	balance: 'the areas as they were set'
+};
+const ANSWERS: Asked = {
+	ways: 'mixed six ways',
+	middle: 'and their middle',
+	halving: 'halved again and again, and by strokes',
+	overlap: 'the verdicts',
+	optical: 'and the mean of its light',
+	balance: 'and in balance'
+};
+
 /** The states in which a plate is shown to a room, one after the other: what is to be found out is hidden first. */
 export function revealsOf(plate: Plate): Reveal[] {
-	if (plate.kind === 'grounds' && ['one-as-two', 'two-as-one', 'like-ground'].includes(plate.exercise))
-		return ofPair(plate);
+	if (plate.kind === 'grounds' && isPaired(plate.exercise)) return ofPair(plate);
 	if (plate.kind === 'grounds' && plate.exercise === 'after-image')
 		return [
 			{ plate: bared(plate), says: 'look at the cross', seconds: LOOK },
@@ -48,6 +68,19 @@ export function revealsOf(plate: Plate): Reveal[] {
 		return [
 			{ plate: { ...plate, revealed: false }, says: 'both parents' },
 			{ plate: { ...plate, revealed: true }, says: 'and their middle' }
+		];
+	if (plate.kind === 'grounds' && (plate.exercise === 'rows' || plate.exercise === 'edges'))
+		return [
+			{ plate: bared(plate), says: plate.exercise === 'rows' ? 'on every ground' : 'the border' },
+			{
+				plate: { ...plate, predicted: true },
+				says: plate.exercise === 'rows' ? 'what they seem to become, by the model' : 'with its measure'
+			}
+		];
+	if (plate.kind === 'mixes')
+		return [
+			{ plate, asks: true, says: QUESTIONS[plate.exercise] },
+			{ plate, says: ANSWERS[plate.exercise] }
 		];
 	return [{ plate, says: plate.title }];
 }

@@ -1,4 +1,4 @@
-import { barsOf, FACES, weightOf, type Drawing, type Shape } from './drawing';
+import { barsOf, FACES, figuresOf, weightOf, type Drawing, type Shape } from './drawing';
 
 const ENTITIES: Readonly<Record<string, string>> = {
 	'&': '&amp;',
@@ -21,6 +21,10 @@ function shapeToSvg(shape: Shape, faces: Faces): string {
 		case 'row':
 			return barsOf(shape)
 				.map((bar) => shapeToSvg(bar, faces))
+				.join('\n');
+		case 'mosaic':
+			return figuresOf(shape)
+				.map((figure) => shapeToSvg(figure, faces))
 				.join('\n');
 		case 'figure':
 			return `<path d="${shape.path}" fill="${shape.fill}" shape-rendering="auto"/>`;

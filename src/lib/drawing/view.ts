@@ -48,6 +48,7 @@ function seenShape(view: View, shape: Shape): Shape {
 		case 'rule':
 			return shape;
 		case 'row':
+		case 'mosaic':
 			return { ...shape, fills: shape.fills.map((fill) => seenHex(view, fill)) };
 		default:
 			return { ...shape, fill: seenHex(view, shape.fill) };

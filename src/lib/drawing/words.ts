@@ -1,4 +1,4 @@
-import { type Shape } from './drawing';
+import { type Of, type Shape } from './drawing';
 
 /** The neutrals of a plate. */
 export const INK = '#1c1c1c';
@@ -6,7 +6,7 @@ export const SOFT = '#5f5f5f';
 export const GROUND = '#ffffff';
 export const GROUND_LINEAR = [1, 1, 1] as const;
 
-type Words = Extract<Shape, { kind: 'words' }>;
+type Words = Of<'words'>;
 
 /** Words on a plate, small and soft unless said otherwise. */
 export const words = (x: number, y: number, text: string, more: Partial<Words> = {}): Shape => ({

@@ -3,6 +3,8 @@ import { JUDGED_ROUNDS } from '$lib/core/matching/judging';
 import { colourSourceSchema } from './colour-text';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
+import { contrastSeriesSchema } from './own-contrast';
+import { scaleSchema } from './scale';
 import { keptPaletteSchema } from './scheme-plate';
 
 /** What a plate of grounds is about. */
@@ -14,12 +16,22 @@ export const GROUND_EXERCISES = [
 	'edges',
 	'assimilation',
 	'after-image',
-	'judging'
+	'judging',
+	'own-contrast'
 ] as const;
 export type GroundExercise = (typeof GROUND_EXERCISES)[number];
 
+/** Figures on two grounds, with their proofs and their prediction. */
+const PAIRED: ReadonlySet<GroundExercise> = new Set(['one-as-two', 'two-as-one', 'like-ground']);
+export const isPaired = (exercise: GroundExercise): boolean => PAIRED.has(exercise);
+
 export const FIGURE_FORMS = ['squares', 'circles', 'bars', 'leaves'] as const;
 export type FigureForm = (typeof FIGURE_FORMS)[number];
+
+/** Two grounds that touch and fill the plate, or a square or disc for each. */
+export const GROUND_FORMS = ['fields', 'squares', 'circles'] as const;
+export type GroundForm = (typeof GROUND_FORMS)[number];
+export const LARGEST_GROUND = 1;
 
 /** What a row of grounds runs through. */
 export const GROUND_ROWS = ['values', 'hues', 'chroma', 'palette'] as const;
@@ -37,6 +49,9 @@ export const groundsPlateSchema = z.strictObject({
 	/** The figure on the first ground, and the one on the second where an exercise has two. */
 	figures: z.tuple([colourSourceSchema, colourSourceSchema]),
 	form: z.enum(FIGURE_FORMS),
+	groundForm: z.enum(GROUND_FORMS).optional(),
+	/** Of a square or disc, as a share of its half of the plate. */
+	groundSize: z.number().min(0.3).max(LARGEST_GROUND).optional(),
 	/** Of a figure, as a share of its ground. */
 	size: z.number().min(0.08).max(0.8),
 	/** How a ground works on a figure in the model: −1 full contrast, 0 nothing, 1 full assimilation. */
@@ -49,6 +64,8 @@ export const groundsPlateSchema = z.strictObject({
 	row: z.enum(GROUND_ROWS),
 	count: z.int().min(LEAST_GROUNDS).max(MOST_GROUNDS),
 	palette: keptPaletteSchema.nullable(),
+	/** A whole scale in place of the one figure of a row, as it was when it was taken; its linked colours stay linked. */
+	scale: scaleSchema.nullable().optional(),
 	/** Of judging values: which series, and each answer, the first (0) or the second (1). */
 	judged: z
 		.strictObject({
@@ -56,6 +73,8 @@ export const groundsPlateSchema = z.strictObject({
 			answers: z.array(z.union([z.literal(0), z.literal(1)])).max(JUDGED_ROUNDS)
 		})
 		.optional(),
+	/** Of one's own contrast: the series of matches. */
+	contrast: contrastSeriesSchema.optional(),
 	/** Width of the finest lines of a pattern, in plate units. */
 	line: z.number().min(1).max(30)
 });

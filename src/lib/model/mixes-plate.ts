@@ -19,6 +19,9 @@ export type OverlapFigure = (typeof OVERLAP_FIGURES)[number];
 export const OPTICAL_PATTERNS = ['stripes', 'checks', 'dots'] as const;
 export type OpticalPattern = (typeof OPTICAL_PATTERNS)[number];
 
+export const BALANCE_FORMS = ['bars', 'blanket'] as const;
+export type BalanceForm = (typeof BALANCE_FORMS)[number];
+
 /** A parent of a mix and how many parts of it there are. */
 const mixedSchema = z.strictObject({ colour: colourSourceSchema, parts: z.number().min(0).max(MOST_PARTS) });
 
@@ -50,6 +53,8 @@ export const mixesPlateSchema = z.strictObject({
 	front: z.number().min(-1).max(1),
 	/** Crossings set by hand, one for each two neighbours; null follows the slider. */
 	crossings: z.array(colourSourceSchema.nullable()).length(MOST_MIXED - 1),
+	/** Areas in balance as bars, or as the fields of a blanket. */
+	laid: z.enum(BALANCE_FORMS).optional(),
 	pattern: z.enum(OPTICAL_PATTERNS),
 	/** Width of a stripe, a check or a dot's field, in plate units. */
 	grain: z.number().min(1.5).max(40)

@@ -25,7 +25,9 @@ export const printRequestSchema = z
 		titleBlock: titleBlockSchema,
 		plates: z.array(plateSchema).min(1).max(MOST_PLATES),
 		linked: z.array(linkedColourSchema).max(MOST_LINKED),
-		form: pageFormSchema
+		form: pageFormSchema,
+		/** Whether the title block of an exercise names its colours with their codes. */
+		codes: z.boolean().default(false)
 	})
 	.refine(
 		({ plates, linked }) => missingLinks(plates, linked).length === 0,

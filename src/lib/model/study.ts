@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { colourTextSchema, type ColourSource } from './colour-text';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
+import { type ScaleDecision } from './scale';
 import { plateSchema, type Plate } from './plate';
 
 export const MOST_PLATES = 60;
@@ -42,16 +43,25 @@ export const studySchema = z.strictObject({
 });
 export type Study = z.infer<typeof studySchema>;
 
+const sourcesOfScale = ({ parents, pins = [] }: ScaleDecision): ColourSource[] => [
+	...parents,
+	...pins.map(({ colour }) => colour)
+];
+
 /** All colour sources of a plate, in order. */
 export function sourcesOf(plate: Plate): ColourSource[] {
 	if (plate.kind === 'wheel') return [plate.lead];
 	if (plate.kind === 'scheme') return [plate.lead, ...plate.others.flatMap(({ fixed }) => fixed ?? [])];
-	if (plate.kind === 'grounds') return [...plate.grounds, ...plate.figures];
+	if (plate.kind === 'grounds') {
+		const twin = plate.contrast?.twin;
+		const ofScale = plate.scale ? sourcesOfScale(plate.scale) : [];
+		return [...plate.grounds, ...plate.figures, ...(twin ? [twin] : []), ...ofScale];
+	}
 	if (plate.kind === 'mixes') {
 		const { parents, guess, crossings } = plate;
 		return [...parents.map(({ colour }) => colour), ...[guess, ...crossings].filter((source) => source !== null)];
 	}
-	return plate.scales.flatMap(({ parents, pins = [] }) => [...parents, ...pins.map(({ colour }) => colour)]);
+	return plate.scales.flatMap(sourcesOfScale);
 }
 
 /** The ids of linked colours that plates use and a study does not have. */

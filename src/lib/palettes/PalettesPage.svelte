@@ -1,6 +1,4 @@
 <script lang="ts">
-	import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
-	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { readColour } from '$lib/core/colour/read';
@@ -9,6 +7,7 @@
 	import { type Palette, type PaletteList } from '$lib/model/palette';
 	import { HELPING } from '$lib/model/requests';
 	import PageHead from '$lib/ui/PageHead.svelte';
+	import UndoButtons from '$lib/ui/UndoButtons.svelte';
 	import { Library } from './library.svelte';
 	import PaletteCard from './PaletteCard.svelte';
 	import PaletteEditor from './PaletteEditor.svelte';
@@ -60,19 +59,8 @@
 		dragged = null;
 		if (library.palettes[index]?.id !== detail.info.id) library.move(detail.info.id, index);
 	}
-
-	function undoByKey(event: KeyboardEvent) {
-		if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
-		const key = event.key.toLowerCase();
-		const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea');
-		if (typing || (key !== 'z' && key !== 'y')) return;
-		event.preventDefault();
-		if (key === 'y' || event.shiftKey) library.redo();
-		else library.undo();
-	}
 </script>
 
-<svelte:window onkeydown={undoByKey} />
 <svelte:head><title>Palettes · Ricercar</title></svelte:head>
 
 <div class="page">
@@ -80,20 +68,7 @@
 	<main>
 		<div class="tools">
 			<h1>Palettes</h1>
-			<button
-				class="act bare"
-				aria-label="Undo{library.canUndo ? `: ${library.canUndo}` : ''}"
-				title="Undo{library.canUndo ? `: ${library.canUndo}` : ''} (Ctrl Z)"
-				disabled={!library.canUndo}
-				onclick={() => library.undo()}><UndoOutline size="sm" aria-hidden="true" /></button
-			>
-			<button
-				class="act bare"
-				aria-label="Redo{library.canRedo ? `: ${library.canRedo}` : ''}"
-				title="Redo{library.canRedo ? `: ${library.canRedo}` : ''} (Ctrl Shift Z)"
-				disabled={!library.canRedo}
-				onclick={() => library.redo()}><RedoOutline size="sm" aria-hidden="true" /></button
-			>
+			<UndoButtons of={library} />
 			<input
 				class="field find"
 				type="search"
@@ -207,9 +182,6 @@
 		align-items: center;
 		gap: 12px;
 		margin-bottom: 22px;
-	}
-	.tools .bare {
-		margin-right: -8px;
 	}
 	h1 {
 		flex: 1;

@@ -38,6 +38,14 @@ export const missingPalette = (): Refusal =>
 		'It may have been deleted. The list of palettes shows what there is.'
 	);
 
+export const missingMeasure = (): Refusal =>
+	new Refusal(
+		404,
+		'no-such-measure',
+		'There is no such measure.',
+		'It may have been deleted. “My own contrast” shows which there are.'
+	);
+
 /** Runs a route and answers what it refuses as a readable problem. */
 export async function answering(work: () => Promise<Response>): Promise<Response> {
 	try {

@@ -3,6 +3,7 @@ import { type Database } from './database/database';
 import { openEmbedded } from './database/embedded';
 import { FolderInUse } from './database/lock';
 import { emptyDemo, fillDemo } from './demo';
+import { forgetOldMeasures } from './measures/repository';
 import { forgetOldPalettes } from './palettes/repository';
 import { databaseFolder, isDemo, isFreshDemo } from './settings';
 import { forgetOldDeletions } from './studies/repository';
@@ -24,6 +25,7 @@ export async function start(): Promise<void> {
 		if (isDemo()) await fillDemo(opened, resolve('demo'));
 		await forgetOldDeletions(opened);
 		await forgetOldPalettes(opened);
+		await forgetOldMeasures(opened);
 	} catch (error) {
 		const reason =
 			error instanceof FolderInUse ? error.message : `The database in ${folder} could not be opened: ${String(error)}`;

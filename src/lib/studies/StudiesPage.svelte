@@ -20,9 +20,17 @@
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	let making = $state(false);
 
+	/** What was asked for last: a further change builds on it although its answer has not come yet. */
+	// svelte-ignore state_referenced_locally
+	let asked = query;
+	$effect(() => {
+		asked = query;
+	});
+
 	/** Lists the studies another way. The address says how, so that it can be kept and gone back to. */
 	function show(change: Partial<ListQuery>) {
-		const next = { ...query, ...change };
+		const next = { ...asked, ...change };
+		asked = next;
 		const words = next.words ? `&words=${encodeURIComponent(next.words)}` : '';
 		const most = next.most > HELPING ? `&most=${next.most}` : '';
 		return goto(`/?sort=${next.sort}${words}${most}`, { replaceState: true, keepFocus: true, noScroll: true });

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { sayDay } from '$lib/drawing/say-day';
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { type StudyLine } from '$lib/model/requests';
 	import Menu from '$lib/ui/Menu.svelte';
@@ -13,7 +14,6 @@
 
 	let { study, onrename, onduplicate, ondelete }: Props = $props();
 
-	const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 	let renaming = $state(false);
 </script>
 
@@ -53,7 +53,7 @@
 	<p>{[study.maker, study.course].filter(Boolean).join(', ')}</p>
 	<p>
 		{study.plates} plate{study.plates === 1 ? '' : 's'} · changed
-		<time datetime={study.changed}>{DAY.format(new Date(study.changed))}</time>
+		<time datetime={study.changed}>{sayDay(study.changed)}</time>
 	</p>
 </article>
 

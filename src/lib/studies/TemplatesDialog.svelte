@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { drawPlate } from '$lib/drawing/draw-plate';
 	import { type Template } from '$lib/templates/templates';
-	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import DrawingCanvas from '$lib/ui/DrawingCanvas.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
 
 	interface Props {
@@ -25,7 +25,10 @@
 						onchoose(template);
 					}}
 				>
-					{#if plate}<PlateDrawing drawing={drawPlate(plate, template.document.linked, 'colours')} />{/if}
+					{#if plate}
+						{@const drawing = drawPlate(plate, template.document.linked, 'colours')}
+						<DrawingCanvas {drawing} shapes={drawing.shapes} />
+					{/if}
 					<b>{template.name}</b>
 					<span>{template.says}</span>
 				</button>

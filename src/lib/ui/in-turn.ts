@@ -6,13 +6,16 @@ interface Task {
 
 /** Who waits for a turn, with what to do then; asking again only replaces that. */
 const waiting = new Map<string, Task>();
-/** When each was last done. */
-const done = new Map<string, number>();
+/** When each may be done again. */
+const rested = new Map<string, number>();
 let called = false;
 /** Milliseconds after which a piece of work is done although the browser is busy. */
 const LONGEST_WAIT = 400;
 /** No piece of work is done again sooner: the eye does not read charts or small pictures faster while they change. */
-const LEAST_PAUSE = 150;
+const LEAST_PAUSE = 250;
+/** What takes long is done more rarely, so that no piece takes more than a thirtieth of the time, up to a pause after which it would seem stuck. */
+const REST = 30;
+const LONGEST_PAUSE = 450;
 
 function next(): void {
 	called = false;
@@ -21,8 +24,13 @@ function next(): void {
 	if (ready) {
 		const [name, { work }] = ready;
 		waiting.delete(name);
-		done.set(name, now);
+		rested.set(name, now + LEAST_PAUSE);
 		work();
+		// After what the work has changed on the page, which comes first among what waits.
+		queueMicrotask(() => {
+			const took = performance.now() - now;
+			rested.set(name, now + Math.min(LONGEST_PAUSE, Math.max(LEAST_PAUSE, REST * took)));
+		});
 	}
 	call();
 }
@@ -46,6 +54,6 @@ function whenIdle(): void {
  * pictures follow a turning dial without taking its frames. Of work under one name only the latest is done.
  */
 export function inTurn(name: string, work: () => void): void {
-	waiting.set(name, { work, due: (done.get(name) ?? -LEAST_PAUSE) + LEAST_PAUSE });
+	waiting.set(name, { work, due: rested.get(name) ?? 0 });
 	call();
 }

@@ -65,7 +65,7 @@
 			where: 'On a plate of mixes or grounds',
 			keys: [
 				['← → ↑ ↓', 'the colour before, the next colour'],
-				['← →', 'on a seam between parents: move parts (Shift by more)'],
+				['← →', 'on a seam between parents: move parts (Shift by more); among steps of scales: the next one'],
 				['Enter', 'into the mixer']
 			]
 		},

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import areas from '../../../../tests/reference/area-contrast.json';
 import { toLinear } from '../colour/colour';
@@ -14,7 +13,7 @@ import { afterImage } from './after-image';
 import { areasInBalance, lightValue } from './balance';
 import { edgeBetween } from './edges';
 import { seenColour } from './on-ground';
-import { fitInfluence, likeItsGround, oneAsTwo } from './search';
+import { likeItsGround, oneAsTwo } from './search';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
 
@@ -83,22 +82,5 @@ describe('searches among grounds', () => {
 			distance(linearToOklab(...seenColour(candidate, other)), linearToOklab(...one));
 		expect(miss).toBeCloseTo(missOf(figure), 9);
 		expect(miss).toBeLessThanOrEqual(Math.min(missOf(one), missOf(other)) + 1e-9);
-	});
-
-	it('a person’s p is found again from matches made with it, with no spread; noise shows as spread', () => {
-		const grounds = ['#202020', '#e0e0e0', '#c03020', '#3050a0'].map(linear);
-		fc.assert(
-			fc.property(fc.double({ min: -0.8, max: 0.5, noNaN: true }), (p) => {
-				const figure = linear('#90887a');
-				const matches = grounds.map((ground) => ({ figure, ground, twin: seenColour(figure, ground, p) }));
-				const fitted = fitInfluence(matches);
-				expect(fitted.p).toBeCloseTo(p, 3);
-				expect(fitted.spread).toBeLessThan(0.01);
-			}),
-			{ seed: 1, numRuns: 25 }
-		);
-		const figure = linear('#90887a');
-		const unsure = [-0.5, -0.1].map((p) => ({ figure, ground: grounds[0]!, twin: seenColour(figure, grounds[0]!, p) }));
-		expect(fitInfluence(unsure).spread).toBeGreaterThan(0.1);
 	});
 });

@@ -1,6 +1,4 @@
-import { holdLuminance } from '../colour/hold-luminance';
-import { valueToLuminance } from '../colour/lab';
-import { fromPolar } from '../colour/oklab';
+import { colourOfValue } from '../colour/hold-luminance';
 import { type Triple } from '../colour/vector';
 import { seeded } from '../seeded';
 
@@ -26,10 +24,7 @@ export function judgedPair(seed: number, round: number): JudgedPair {
 	const difference = JUDGED_DIFFERENCES[Math.min(JUDGED_ROUNDS - 1, Math.max(0, round))]!;
 	const value = 30 + 40 * next();
 	const hue = 360 * next();
-	const colour = (light: number, at: number, chroma: number): Triple => {
-		const [, a, b] = fromPolar([0, chroma, at]);
-		return holdLuminance(valueToLuminance(light), a, b).linear;
-	};
+	const colour = (light: number, at: number, chroma: number): Triple => colourOfValue(light, chroma, at).linear;
 	const one = colour(value + difference / 2, hue, 0.04 + 0.12 * next());
 	const other = colour(value - difference / 2, hue + 60 + 240 * next(), 0.04 + 0.12 * next());
 	const lighter = next() < 0.5 ? 0 : 1;

@@ -1,6 +1,5 @@
 import { type Colour } from '../colour/colour';
-import { holdLuminance } from '../colour/hold-luminance';
-import { valueToLuminance } from '../colour/lab';
+import { colourOfValue } from '../colour/hold-luminance';
 import { linearToOklch } from '../colour/oklab';
 import { type Fitted } from '../colour/shown';
 import { hsbToSrgb } from '../colour/hsb';
@@ -83,8 +82,7 @@ function hueAt(wheel: Wheel, angle: number): number {
  * that value, so that the value holds.
  */
 function colourOfHue(wheel: Wheel, angle: number, value: number, chroma: number): Fitted {
-	const radians = (hueAt(wheel, angle) * Math.PI) / 180;
-	return holdLuminance(valueToLuminance(value), chroma * Math.cos(radians), chroma * Math.sin(radians));
+	return colourOfValue(value, chroma, hueAt(wheel, angle));
 }
 
 function hueOf({ wheel, strength }: ChartSpec, turned: number): Fitted {

@@ -36,7 +36,7 @@ function towards({ lightness, chroma, hue, y }: Origin, direction: Direction): (
 			return (share) => {
 				const angle = Math.sign(way) * Math.min(Math.abs(way), FARTHEST * share);
 				const [, turnedA, turnedB] = fromPolar([0, chroma, hue + angle]);
-				return holdLuminance(y, turnedA, turnedB);
+				return holdLuminance(y, turnedA, turnedB, lightness);
 			};
 		}
 		case 'stronger': {
@@ -47,7 +47,7 @@ function towards({ lightness, chroma, hue, y }: Origin, direction: Direction): (
 			};
 		}
 		case 'quieter':
-			return (share) => holdLuminance(y, a * (1 - share), b * (1 - share));
+			return (share) => holdLuminance(y, a * (1 - share), b * (1 - share), lightness);
 	}
 }
 

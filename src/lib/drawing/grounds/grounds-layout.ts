@@ -1,3 +1,4 @@
+import { CONTRAST_ROUNDS } from '$lib/core/matching/own-contrast';
 import { type FigureForm, type GroundsPlate } from '$lib/model/grounds-plate';
 import { type Box } from '../forms/place';
 
@@ -29,6 +30,18 @@ export function figureIn({ x, y, width, height }: Box, form: FigureForm, size: n
 	return { x: x + (width - w) / 2, y: y + (height - h) / 2, width: w, height: h };
 }
 
+/** The two grounds of a pair: halves of the plate that touch, or a square or disc in the middle of each. */
+export function groundBoxes({
+	groundForm = 'fields',
+	groundSize = USUAL_GROUND
+}: Pick<GroundsPlate, 'groundForm' | 'groundSize'>): readonly [Box, Box] {
+	if (groundForm === 'fields') return GROUND_BOXES;
+	const [left, right] = GROUND_BOXES;
+	return [figureIn(left, 'squares', groundSize), figureIn(right, 'squares', groundSize)];
+}
+/** How large a square or disc is at first. */
+export const USUAL_GROUND = 0.9;
+
 const STRIP = 18;
 
 /** The bar of the figure's own colour from one figure to the other. */
@@ -54,33 +67,54 @@ const ROW = { y: 84, height: 210 } as const;
 export const rowBoxes = (count: number): Box[] =>
 	Array.from({ length: count }, (_, i) => ({ x: LEFT + (i * WIDTH) / count, ...ROW, width: WIDTH / count }));
 
+/** Where the figures on one ground of a row stand: one in its middle, or the steps of a scale from top to bottom. */
+export function figuresIn({ x, y, width, height }: Box, { form, size }: GroundsPlate, count: number): Box[] {
+	if (count === 1) return [figureIn({ x, y, width, height }, form, size)];
+	const each = (height - 2 * COLUMN_MARGIN) / count;
+	return Array.from({ length: count }, (_, i) =>
+		figureIn({ x, y: y + COLUMN_MARGIN + i * each, width, height: each }, form, Math.min(0.9, size * STEP_SIZE))
+	);
+}
+const COLUMN_MARGIN = 8;
+/** A step of a scale takes this much more of its smaller share of the ground. */
+const STEP_SIZE = 2.4;
+
 export const SHIFTS = { value: 390, chroma: 490, reach: 44 } as const;
 
-/** A ground or a figure that can be taken hold of. */
+/** A ground or a figure that can be taken hold of; the twin is the figure on the board that is set to look like another. */
 export interface GroundPlace {
-	readonly what: 'ground' | 'figure';
+	readonly what: 'ground' | 'figure' | 'twin';
 	readonly index: 0 | 1;
 	readonly box: Box;
 }
 
-export function groundPlaces({ exercise, form, size, count }: GroundsPlate): GroundPlace[] {
+export function groundPlaces(plate: GroundsPlate): GroundPlace[] {
+	const { exercise, form, size, count, contrast, scale } = plate;
 	if (exercise === 'rows') {
+		// The steps of a scale follow from it.
+		if (scale) return [];
 		const [first] = rowBoxes(count);
 		return [{ what: 'figure', index: 0, box: figureIn(first!, form, size) }];
 	}
 	// What is to be judged is answered, not set.
 	if (exercise === 'judging') return [];
+	if (exercise === 'own-contrast') {
+		const over = (contrast?.twins.length ?? 0) === CONTRAST_ROUNDS;
+		return over ? [] : [{ what: 'twin', index: 0, box: figureIn(GROUND_BOXES[1], form, size) }];
+	}
 	if (exercise === 'after-image')
 		return [
 			{ what: 'ground', index: 0, box: FIELD },
 			{ what: 'figure', index: 0, box: figureIn(FIELD, form, size) }
 		];
-	const grounds = GROUND_BOXES.map((box, i): GroundPlace => ({ what: 'ground', index: i as 0 | 1, box }));
-	if (exercise === 'edges') return grounds;
-	const figures = GROUND_BOXES.map((box, i): GroundPlace => ({
+	const placesOf = (boxes: readonly Box[]) =>
+		boxes.map((box, i): GroundPlace => ({ what: 'ground', index: i as 0 | 1, box }));
+	if (exercise === 'edges') return placesOf(GROUND_BOXES);
+	const boxes = exercise === 'assimilation' ? GROUND_BOXES : groundBoxes(plate);
+	const figures = boxes.map((box, i): GroundPlace => ({
 		what: 'figure',
 		index: exercise === 'two-as-one' ? (i as 0 | 1) : 0,
 		box: figureIn(box, form, size)
 	}));
-	return [...grounds, ...figures];
+	return [...placesOf(boxes), ...figures];
 }

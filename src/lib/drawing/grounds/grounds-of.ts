@@ -16,7 +16,8 @@ import { scoreMatch, shiftWords, type MatchScore } from '$lib/core/matching/scor
 import { type GroundsPlate } from '$lib/model/grounds-plate';
 import { sourcesOf, type LinkedColour } from '$lib/model/study';
 import { patchOf, type Patch } from '../mixes/mixes-of';
-import { colourOf, textOf } from '../resolve';
+import { colourOf, scaleOf, textOf } from '../resolve';
+import { contrastOf, type MadeContrast } from './contrast-of';
 
 /** A figure on a ground with what the model says it looks like on a neutral board. */
 export interface Seen {
@@ -28,6 +29,15 @@ export interface Seen {
 	readonly shift: Pick<MatchScore, 'value' | 'chroma' | 'words'>;
 }
 
+/** All that stands on one ground of a row. */
+export interface SeenRow {
+	readonly ground: Patch;
+	readonly seen: readonly Seen[];
+	/** The mean of their shifts: value in L*, chroma of OKLCH. */
+	readonly value: number;
+	readonly chroma: number;
+}
+
 export interface MadeGrounds {
 	/** The two figures on their grounds, as the exercise has them. */
 	readonly pair: readonly [Seen, Seen];
@@ -35,11 +45,13 @@ export interface MadeGrounds {
 	readonly apart: number;
 	/** What a solved exercise shows: the second figure of two as one, the figure that is like its grounds. */
 	readonly solution: (Patch & { readonly fits: boolean; readonly off: number }) | null;
-	/** The figure on each ground of a row. */
-	readonly row: readonly Seen[];
+	/** The figure, or each step of a scale, on each ground of a row. */
+	readonly row: readonly SeenRow[];
 	readonly edge: Edge;
 	/** The pair to be judged, and how the answers so far were. */
 	readonly judging: { readonly pair: JudgedPair | null; readonly right: readonly boolean[] };
+	/** The series of matches of one's own contrast, where the exercise is that. */
+	readonly contrast: MadeContrast | null;
 	/** What is seen on a neutral field after looking long at the figure. */
 	readonly afterImage: Patch;
 }
@@ -57,7 +69,7 @@ const seen = (figure: Patch, ground: Patch, p: number): Seen => {
 const GREY_CHROMA = 0.03;
 
 /** The grounds of a row: a ladder of values, a ring of hues, rising chroma, or a palette. */
-function rowOf({ row, count, palette }: GroundsPlate, figure: Patch): Patch[] {
+function groundsOfRow({ row, count, palette }: GroundsPlate, figure: Patch): Patch[] {
 	const steps = Array.from({ length: count }, (_, i) => i / (count - 1));
 	const [lightness, chroma, hue] = linearToOklch(figure.linear);
 	switch (row) {
@@ -83,6 +95,23 @@ function rowOf({ row, count, palette }: GroundsPlate, figure: Patch): Patch[] {
 
 const oklchLinear = (lightness: number, chroma: number, hue: number): Triple =>
 	fit({ space: 'oklch', channels: [lightness, chroma, hue], alpha: 1 }).linear;
+
+/** What stands on every ground of a row: the steps of the scale where there is one, or the figure. */
+function figuresOfRow({ scale }: GroundsPlate, figure: Patch, linked: readonly LinkedColour[]): readonly Patch[] {
+	if (!scale) return [figure];
+	return scaleOf(scale, linked).steps.map(({ linear, hex }) => ({ linear, hex }));
+}
+
+function rowOf(plate: GroundsPlate, figure: Patch, linked: readonly LinkedColour[]): SeenRow[] {
+	const figures = figuresOfRow(plate, figure, linked);
+	// A scale is laid over what its middle asks for.
+	const middle = figures[Math.floor(figures.length / 2)]!;
+	return groundsOfRow(plate, middle).map((ground) => {
+		const all = figures.map((each) => seen(each, ground, plate.influence));
+		const mean = (of: (each: Seen) => number): number => all.reduce((sum, each) => sum + of(each), 0) / all.length;
+		return { ground, seen: all, value: mean(({ shift }) => shift.value), chroma: mean(({ shift }) => shift.chroma) };
+	});
+}
 
 function solutionOf(
 	plate: GroundsPlate,
@@ -116,8 +145,9 @@ function make(plate: GroundsPlate, linked: readonly LinkedColour[]): MadeGrounds
 		pair: [seen(figures[0]!, grounds[0]!, p), seen(second, grounds[1]!, p)],
 		apart: drivenApart(figures[0]!.linear, [grounds[0]!.linear, grounds[1]!.linear], p),
 		solution: solutionOf(plate, figures, grounds),
-		row: plate.exercise === 'rows' ? rowOf(plate, figures[0]!).map((ground) => seen(figures[0]!, ground, p)) : [],
+		row: plate.exercise === 'rows' ? rowOf(plate, figures[0]!, linked) : [],
 		judging: judgingOf(plate),
+		contrast: plate.exercise === 'own-contrast' ? contrastOf(plate, linked) : null,
 		afterImage: patchOf(afterImage(figures[0]!.linear)),
 		edge: edgeBetween(grounds[0]!.linear, grounds[1]!.linear)
 	};

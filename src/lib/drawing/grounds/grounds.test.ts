@@ -71,7 +71,7 @@ describe('figures on grounds', () => {
 		const still = groundsOf(plate({ influence: 0 }), []);
 		expect(still.pair.map(({ looks }) => looks.hex)).toEqual(['#9a8f7d', '#9a8f7d']);
 		const ladder = groundsOf(plate({ exercise: 'rows', figures: [{ text: '#808080' }, { text: '#808080' }] }), []);
-		const shifts = ladder.row.map(({ shift }) => shift.value);
+		const shifts = ladder.row.map(({ value }) => value);
 		shifts.slice(1).forEach((shift, i) => expect(shift).toBeLessThan(shifts[i]! + 0.3));
 		expect(shifts[0]).toBeGreaterThan(0);
 		expect(shifts.at(-1)).toBeLessThan(0);
@@ -82,8 +82,12 @@ describe('the plate', () => {
 	it('holds everything that can be taken hold of, in every exercise and form, figures inside their grounds', () => {
 		for (const exercise of GROUND_EXERCISES)
 			for (const form of FIGURE_FORMS)
-				for (const size of [0.08, 0.8]) {
-					const places = groundPlaces(plate({ exercise, form, size }));
+				for (const [size, groundForm] of [
+					[0.08, 'fields'],
+					[0.8, 'squares'],
+					[0.5, 'circles']
+				] as const) {
+					const places = groundPlaces(plate({ exercise, form, size, groundForm, groundSize: 0.7 }));
 					const grounds = places.filter(({ what }) => what === 'ground');
 					for (const { what, box } of places) {
 						expect(box.x).toBeGreaterThanOrEqual(0);

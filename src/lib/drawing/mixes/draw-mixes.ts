@@ -5,14 +5,14 @@ import { WAYS, WAY_WORDS } from '$lib/core/mix/ways';
 import { pathBetween, pointOn } from '$lib/core/scale/path';
 import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type LinkedColour } from '$lib/model/study';
-import { barsOf, type Drawing, type Shape } from '../drawing';
+import { type Drawing, type Shape } from '../drawing';
 import { type Box } from '../forms/place';
 import { header, wrapped } from '../head';
-import { linkedOf, textOf } from '../resolve';
 import { GROUND, INK, words } from '../words';
+import { drawBalance } from './draw-balance';
 import { crossingOf, outlineOf, patternIn } from './figures';
+import { bar, MARGIN, parentName, rowOf, under } from './mix-shapes';
 import {
-	BALANCED,
 	chainPlaces,
 	MIDDLE,
 	MIXES_HEIGHT,
@@ -26,24 +26,9 @@ import {
 } from './mixes-layout';
 import { mixesOf, patchOf, type MadeMixes, type Patch } from './mixes-of';
 
-const MARGIN = 28;
-
-const bar = (box: Box, fill: string): Shape => ({ kind: 'bar', ...box, fill });
-
-const rowOf = (box: Box, patches: readonly Patch[]): Shape[] =>
-	barsOf({ kind: 'row', ...box, fills: patches.map(({ hex }) => hex) });
-
-export const parentName = ({ parents }: MixesPlate, index: number, linked: readonly LinkedColour[]): string => {
-	const { colour } = parents[index]!;
-	return linkedOf(colour, linked)?.name ?? textOf(colour, linked);
-};
-
-const under = ({ x, y, width, height }: Box, text: string, drop = 15): Shape =>
-	words(x + width / 2, y + height + drop, text, { anchor: 'middle' });
-
 const plural = (count: number, word: string): string => `${count} ${word}${count === 1 ? '' : 's'}`;
 
-function drawWays(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[]): Shape[] {
+function drawWays(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[], answered: boolean): Shape[] {
 	const boxes = parentBoxes(plate.parents.map(({ parts }) => parts));
 	const cards = wayBoxes();
 	const mixes = made.ways();
@@ -53,7 +38,7 @@ function drawWays(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedCol
 			const label = `${parentName(plate, i, linked)}, ${plural(plate.parents[i]!.parts, 'part')}`;
 			return box.width > label.length * 5.4 ? [under(box, label)] : [under(box, String(plate.parents[i]!.parts))];
 		}),
-		...WAYS.flatMap((way): Shape[] => {
+		...(answered ? WAYS : []).flatMap((way): Shape[] => {
 			const box = cards[way];
 			const { name, says } = WAY_WORDS[way];
 			const chosen = way === plate.way ? 'the mix' : '';
@@ -129,7 +114,7 @@ function drawMiddle(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedC
 const evennessOf = (row: readonly Patch[]): number =>
 	evenness(row.slice(1).map(({ linear }, i) => differenceOfLinear(row[i]!.linear, linear)));
 
-function drawHalving(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[]): Shape[] {
+function drawHalving(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[], answered: boolean): Shape[] {
 	const boxes = treeBoxes(plate.levels);
 	const tree = made.halving();
 	const { row, even } = made.strokes();
@@ -138,14 +123,16 @@ function drawHalving(plate: MixesPlate, made: MadeMixes, linked: readonly Linked
 		words(MARGIN, y + Math.min(17, height / 2 + 5), name, { face: 'serif', size: 14, fill: INK }),
 		...(height > 28 ? told.map((text, i) => words(MARGIN, y + 32 + i * 13, text, { size: 10.5 })) : [])
 	];
+	const halved = (answered ? tree : tree.slice(0, 1)).flatMap((patches, i) => [
+		...rowOf(boxes[i]!, patches),
+		...line(boxes[i]!, i === 0 ? 'Halved once' : i === 1 ? 'Twice' : `${i + 1} times`, [
+			`${patches.length - 2} between · ${patches.length} in all`,
+			...(i === 0 ? [METHOD_WORDS[plate.method].name] : [])
+		])
+	]);
+	if (!answered) return halved;
 	return [
-		...tree.flatMap((patches, i) => [
-			...rowOf(boxes[i]!, patches),
-			...line(boxes[i]!, i === 0 ? 'Halved once' : i === 1 ? 'Twice' : `${i + 1} times`, [
-				`${patches.length - 2} between · ${patches.length} in all`,
-				...(i === 0 ? [METHOD_WORDS[plate.method].name] : [])
-			])
-		]),
+		...halved,
 		...rowOf(STROKES.row, row),
 		...line(STROKES.row, plural(plate.strokes, 'stroke'), [`of ${second}`, `over ${first},`]),
 		words(
@@ -159,7 +146,7 @@ function drawHalving(plate: MixesPlate, made: MadeMixes, linked: readonly Linked
 	];
 }
 
-function drawOverlap(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[]): Shape[] {
+function drawOverlap(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[], answered: boolean): Shape[] {
 	const { figures } = chainPlaces(plate.parents.length, plate.figure);
 	const crossings = made.crossings();
 	const told = crossings.map(({ verdict, hex, byHand }, i) => {
@@ -181,26 +168,25 @@ function drawOverlap(plate: MixesPlate, made: MadeMixes, linked: readonly Linked
 		...figures.map((box, i) =>
 			words(box.x + box.width / 2, 84, `${i + 1}, ${parentName(plate, i, linked)}`, { anchor: 'middle' })
 		),
-		...told.flatMap(({ title, reason }, i) => [
+		...(answered ? told : []).flatMap(({ title, reason }, i) => [
 			words(MARGIN, 450 + i * step, title, { fill: INK, strong: true }),
 			words(MARGIN, 464 + i * step, reason, { size: 11 })
 		])
 	];
 }
 
-function drawOptical(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[], back: number): Shape[] {
+function drawOptical(
+	plate: MixesPlate,
+	made: MadeMixes,
+	linked: readonly LinkedColour[],
+	back: number,
+	answered: boolean
+): Shape[] {
 	const pattern = steppedBack(OPTICAL.pattern, back);
 	const mean = steppedBack(OPTICAL.mean, back);
 	const names = plate.parents.map((_, i) => parentName(plate, i, linked));
-	return [
-		...patternIn(
-			pattern,
-			plate.pattern,
-			plate.grain * back,
-			made.parents.map(({ hex }) => hex)
-		),
+	const answer = [
 		bar(mean, made.mean().hex),
-		under(OPTICAL.pattern, `${plate.pattern} of ${names.join(', ')}`),
 		under(OPTICAL.mean, `the mean of their light, ${made.mean().hex}`),
 		words(
 			MARGIN + 24,
@@ -221,37 +207,15 @@ function drawOptical(plate: MixesPlate, made: MadeMixes, linked: readonly Linked
 			}
 		)
 	];
-}
-
-const BALANCE_HEIGHT = 150;
-
-/** The areas as a person set them, and in balance, with how far each is off. */
-function drawBalance(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedColour[]): Shape[] {
-	const parts = plate.parents.map((parent) => parent.parts);
-	const whole = parts.reduce((sum, part) => sum + part, 0);
-	const boxes = parentBoxes(parts).map((box) => ({ ...box, height: BALANCE_HEIGHT }));
-	const balance = made.balance();
-	let x = BALANCED.x;
-	const balanced = balance.map((share, i) => {
-		const box = { ...BALANCED, x, width: share * BALANCED.width };
-		x += box.width;
-		return { box, share, hex: made.parents[i]!.hex };
-	});
-	const percent = (share: number): string => `${Math.round(share * 100)} %`;
 	return [
-		...boxes.map((box, i) => bar(box, made.parents[i]!.hex)),
-		...boxes.map((box, i) => under(box, percent(parts[i]! / whole))),
-		words(MARGIN, BALANCED.y - 14, 'In balance', { face: 'serif', size: 15, fill: INK }),
-		...balanced.map(({ box, hex }) => bar(box, hex)),
-		...balanced.map(({ box, share }, i) => under(box, `${parentName(plate, i, linked)}, ${percent(share)}`)),
-		words(
-			MARGIN,
-			500,
-			'By Goethe’s light values, yellow 9 to violet 3, after Itten (1961): teaching numbers for hues of full strength.',
-			{
-				size: 11
-			}
-		)
+		...patternIn(
+			pattern,
+			plate.pattern,
+			plate.grain * back,
+			made.parents.map(({ hex }) => hex)
+		),
+		under(OPTICAL.pattern, `${plate.pattern} of ${names.join(', ')}`),
+		...(answered ? answer : [])
 	];
 }
 
@@ -264,23 +228,36 @@ const TITLES: Readonly<Record<MixesPlate['exercise'], string>> = {
 	balance: 'areas in balance'
 };
 
-/** A plate of mixes as a drawing; `back` is how far one has stepped back from an optical mix, as a share of its size. */
-export function drawMixes(plate: MixesPlate, linked: readonly LinkedColour[], withWords: boolean, back = 1): Drawing {
+/** How a plate of mixes is looked at. */
+interface MixesLook {
+	/** How far one has stepped back from an optical mix, as a share of its size. */
+	readonly back?: number;
+	/** Whether what the exercise comes to is shown, or still to be found out. */
+	readonly answered?: boolean;
+}
+
+/** A plate of mixes as a drawing. */
+export function drawMixes(
+	plate: MixesPlate,
+	linked: readonly LinkedColour[],
+	withWords: boolean,
+	{ back = 1, answered = true }: MixesLook = {}
+): Drawing {
 	const made = mixesOf(plate, linked);
 	const shapes = ((): Shape[] => {
 		switch (plate.exercise) {
 			case 'ways':
-				return drawWays(plate, made, linked);
+				return drawWays(plate, made, linked, answered);
 			case 'middle':
 				return drawMiddle(plate, made, linked, withWords);
 			case 'halving':
-				return drawHalving(plate, made, linked);
+				return drawHalving(plate, made, linked, answered);
 			case 'overlap':
-				return drawOverlap(plate, made, linked);
+				return drawOverlap(plate, made, linked, answered);
 			case 'balance':
-				return drawBalance(plate, made, linked);
+				return drawBalance(plate, made, linked, answered);
 			case 'optical':
-				return drawOptical(plate, made, linked, back);
+				return drawOptical(plate, made, linked, back, answered);
 		}
 	})();
 	return {

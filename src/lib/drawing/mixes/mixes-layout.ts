@@ -37,6 +37,12 @@ export function partsAtSeam(parts: readonly number[], seam: number, x: number): 
 /** The same colours in balance, under the areas that a person gave them. */
 export const BALANCED: Box = { x: LEFT, y: 292, width: WIDTH, height: 150 };
 
+/** Two blankets side by side: the areas as a person set them, and in balance. */
+export const BLANKETS: readonly [Box, Box] = [
+	{ x: LEFT, y: 194, width: 356, height: 290 },
+	{ x: LEFT + WIDTH - 356, y: 194, width: 356, height: 290 }
+];
+
 const CARD = { top: 188, gap: 20, columns: 3, colour: 92, height: 178 } as const;
 
 /** The cards of the ways: the colour of each, with its words under it. */

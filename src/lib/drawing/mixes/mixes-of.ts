@@ -95,20 +95,20 @@ function treeOf({ method, levels }: MixesPlate, [one, other]: readonly Patch[]):
 	return tree.map((row) => [one!, ...row.map(patchOf), other!]);
 }
 
+/** Both colours with so many even steps between them. */
+export function stepsBetween(one: Patch, other: Patch, between: number): Patch[] {
+	const colour = ({ linear }: Patch) => ({ space: 'srgb-linear', channels: linear, alpha: 1 }) as const;
+	const parents = [colour(one), colour(other)];
+	const { steps } = makeScale({ recipe: 'interval', parents, between, method: 'oklab', spacing: 'differences' });
+	return steps.map(({ linear }) => patchOf(linear));
+}
+
 /** The row that strokes give, from the bare ground on, and as many colours in even steps between its ends. */
 function strokesOf({ strength, strokes }: MixesPlate, [ground, stroke]: readonly Patch[]) {
 	const row = Array.from({ length: strokes + 1 }, (_, n) =>
 		patchOf(layStrokes(ground!.linear, stroke!.linear, strength, n))
 	);
-	const colour = ({ linear }: Patch) => ({ space: 'srgb-linear', channels: linear, alpha: 1 }) as const;
-	const even = makeScale({
-		recipe: 'interval',
-		parents: [colour(row[0]!), colour(row.at(-1)!)],
-		between: strokes - 1,
-		method: 'oklab',
-		spacing: 'differences'
-	});
-	return { row, even: even.steps.map(({ linear }) => patchOf(linear)) };
+	return { row, even: stepsBetween(row[0]!, row.at(-1)!, strokes - 1) };
 }
 
 function crossingsOf(plate: MixesPlate, parents: readonly Patch[], linked: readonly LinkedColour[]): Crossing[] {

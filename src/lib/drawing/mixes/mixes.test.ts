@@ -1,44 +1,14 @@
 import { average, differenceCiede2000, formatHex } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	MIX_EXERCISES,
-	mixesPlateSchema,
-	OPTICAL_PATTERNS,
-	OVERLAP_FIGURES,
-	type MixesPlate
-} from '$lib/model/mixes-plate';
+import { MIX_EXERCISES, OPTICAL_PATTERNS, OVERLAP_FIGURES } from '$lib/model/mixes-plate';
 import { barsOf, type Shape } from '../drawing';
 import { drawMixes } from './draw-mixes';
 import { areaShares, crossingOf, outlineOf, patternIn } from './figures';
 import { chainPlaces, mixPlaces, MIXES_HEIGHT, MIXES_WIDTH, parentBoxes, partsAtSeam } from './mixes-layout';
 import { mixesOf } from './mixes-of';
+import { mixesPlate as plate } from '../../../../tests/support/plates';
 
-const plate = (change: Partial<MixesPlate> = {}): MixesPlate =>
-	mixesPlateSchema.parse({
-		id: 'mixes0000001',
-		kind: 'mixes',
-		title: 'Mixes',
-		exercise: 'ways',
-		parents: [
-			{ colour: { text: '#b3392b' }, parts: 1 },
-			{ colour: { text: '#2f5f86' }, parts: 1 }
-		],
-		way: 'paint',
-		lean: 0,
-		guess: null,
-		revealed: true,
-		levels: 3,
-		method: 'oklab',
-		strength: 0.35,
-		strokes: 6,
-		figure: 'circles',
-		front: 0,
-		crossings: [null, null, null, null, null],
-		pattern: 'stripes',
-		grain: 8,
-		...change
-	});
 const difference = differenceCiede2000();
 
 describe('the places on a plate of mixes', () => {

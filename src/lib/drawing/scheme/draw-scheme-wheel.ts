@@ -40,18 +40,18 @@ function patchesOf({ wheel, lead, holdValue = false }: SchemeSpec, { hues, rings
 }
 
 /** By the wheel's size on the plate: the plate itself and its thumbnail. */
-const last = new Map<number, { key: string; shapes: Shape[] }>();
+const last = new Map<number, { key: string; shape: Shape }>();
 
 /** The patches only change with the lightness of the lead colour, so turning its hue finds them as they were. */
-function drawPatches(spec: SchemeSpec, circle: WheelCircle, grain: Grain): Shape[] {
+function drawPatches(spec: SchemeSpec, circle: WheelCircle, grain: Grain): Shape {
 	const { wheel, lead, holdValue = false } = spec;
 	const light = holdValue ? luminance(...(lead as Triple)) : placeOf(wheel, lead).light;
 	const key = `${wheel} ${holdValue} ${light.toFixed(3)}`;
 	const known = last.get(circle.rim);
-	if (known?.key === key) return known.shapes;
-	const shapes = shapesOf(patchesOf(spec, grain), circle, grain);
-	last.set(circle.rim, { key, shapes });
-	return shapes;
+	if (known?.key === key) return known.shape;
+	const shape = mosaicOf(patchesOf(spec, grain), circle, grain);
+	last.set(circle.rim, { key, shape });
+	return shape;
 }
 
 /** The outline of each patch, and the dot that stands there for what no screen shows. */
@@ -78,16 +78,18 @@ function placesOf({ cx, cy, rim }: WheelCircle, { hues, rings }: Grain): PatchPl
 }
 
 const places = new Map<number, PatchPlace[]>();
+/** The same list as long as the gamut has the same shape, so that who paints it knows it again. */
+const outlined = new Map<number, readonly string[]>();
 
-/** The patches as figures; where no screen shows a colour a dot, so that the gamut is the shape of what is printed. */
-function shapesOf(patches: readonly Patch[], circle: WheelCircle, grain: Grain): Shape[] {
+/** The patches as one mosaic; where no screen shows a colour a dot, so that the gamut is the shape of what is printed. */
+function mosaicOf(patches: readonly Patch[], circle: WheelCircle, grain: Grain): Shape {
 	const known = places.get(circle.rim) ?? placesOf(circle, grain);
 	places.set(circle.rim, known);
-	return patches.map((patch, i): Shape => ({
-		kind: 'figure',
-		path: patch === null ? known[i]!.dot : known[i]!.path,
-		fill: patch ?? SOFT
-	}));
+	const latest = patches.map((patch, i) => (patch === null ? known[i]!.dot : known[i]!.path));
+	const before = outlined.get(circle.rim);
+	const paths = before && latest.every((path, i) => path === before[i]) ? before : latest;
+	outlined.set(circle.rim, paths);
+	return { kind: 'mosaic', paths, fills: patches.map((patch) => patch ?? SOFT) };
 }
 
 /** What stands round each wheel: its own main hues at their angles; degrees where no hue is a corner. */
@@ -125,8 +127,8 @@ export interface Flag {
 }
 
 /** Where the flags of all members stand. */
-export function flagsOf(wheel: Wheel, members: readonly Pick<ShownMember, 'linear'>[], circle: WheelCircle): Flag[] {
-	const places = members.map(({ linear }) => placeOf(wheel, linear));
+export function flagsOf(wheel: Wheel, members: readonly Pick<ShownMember, 'place'>[], circle: WheelCircle): Flag[] {
+	const places = members.map(({ place }) => place);
 	const angles = spreadOut(
 		places.map(({ angle }) => angle),
 		FLAG.apart
@@ -174,21 +176,21 @@ const lozenge = (x: number, y: number, reach: number, fill: string): Shape => ({
 });
 
 /** The wheel as a printed chart at the lead's lightness, with a flag for each member. */
-export function drawSchemeWheel(
-	spec: SchemeSpec,
-	members: readonly ShownMember[],
-	circle: WheelCircle,
-	withWords: boolean
-): Shape[] {
+export function drawSchemeWheel(spec: SchemeSpec, members: readonly ShownMember[], circle: WheelCircle): Shape[] {
+	const angles = members.map(({ place }) => place.angle);
+	// The names last: some come and go, and what stands after them in a drawing would move up by one.
 	return [
-		...drawPatches(spec, circle, withWords ? FINE : COARSE),
-		...(withWords
-			? namesRound(
-					spec.wheel,
-					circle,
-					members.map(({ linear }) => placeOf(spec.wheel, linear).angle)
-				)
-			: []),
-		...drawFlags(spec.wheel, members, circle)
+		drawPatches(spec, circle, FINE),
+		...drawFlags(spec.wheel, members, circle),
+		...namesRound(spec.wheel, circle, angles)
+	];
+}
+
+/** The wheel as a thumbnail shows it: printed coarsely, with the places of the members. */
+export function drawSmallWheel(spec: SchemeSpec, members: readonly ShownMember[], circle: WheelCircle): Shape[] {
+	const points = members.map(({ place }) => pointOf(circle, spec.wheel, place));
+	return [
+		drawPatches(spec, circle, COARSE),
+		...points.flatMap(([x, y], i) => [lozenge(x, y, 18, '#ffffff'), lozenge(x, y, 13, members[i]!.hex)])
 	];
 }

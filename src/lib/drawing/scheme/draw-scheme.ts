@@ -15,7 +15,7 @@ import { header, wrapped } from '../head';
 import { linkedOf, textOf } from '../resolve';
 import { GROUND, GROUND_LINEAR, INK, shortened, words } from '../words';
 import { band, border, lettering, type Yarns } from './designs';
-import { drawSchemeWheel } from './draw-scheme-wheel';
+import { drawSchemeWheel, drawSmallWheel } from './draw-scheme-wheel';
 import {
 	layOutScheme,
 	SCHEME_WIDTH,
@@ -124,7 +124,12 @@ function drawProportions({ used, usedHexes }: MadeScheme, { greys, balance }: Sc
 		x += part.width;
 		return part;
 	});
-	return [...rowOf(greys, used.map(ownGrey)), beside(greys, 'own greys'), ...parts, beside(balance, 'in balance')];
+	return [
+		{ kind: 'row', ...greys, fills: used.map(ownGrey) },
+		beside(greys, 'own greys'),
+		...parts,
+		beside(balance, 'in balance')
+	];
 }
 
 /** The yarn for each role: the member that has it. Roles of members that are no longer there begin again. */
@@ -193,7 +198,7 @@ function drawSmall(plate: SchemePlate, made: MadeScheme): Drawing {
 		ground: GROUND,
 		shapes: [
 			...rowOf(members, made.usedHexes),
-			...drawSchemeWheel(made.spec, made.members, circle, false).filter(({ kind }) => kind !== 'words'),
+			...drawSmallWheel(made.spec, made.members, circle),
 			...drawDesigns(plate, made, { ...small, designs }).filter(({ kind }) => kind !== 'words')
 		]
 	};
@@ -212,11 +217,11 @@ export function drawScheme(plate: SchemePlate, linked: readonly LinkedColour[], 
 		shapes: [
 			...header(plate.title, ''),
 			...caption(plate, linked),
-			...drawSchemeWheel(made.spec, made.members, layout.wheel, true),
 			...drawMembers(made, layout, plate.keptTo?.name),
 			...drawProportions(made, layout),
 			...drawDesigns(plate, made, layout),
-			...(layout.relatives ? drawRelatives(made, relativesOfScheme(plate, linked), layout.relatives) : [])
+			...(layout.relatives ? drawRelatives(made, relativesOfScheme(plate, linked), layout.relatives) : []),
+			...drawSchemeWheel(made.spec, made.members, layout.wheel)
 		]
 	};
 }

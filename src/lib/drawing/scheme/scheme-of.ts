@@ -6,6 +6,7 @@ import { DIRECTIONS, relativesOf, type Direction } from '$lib/core/scheme/relati
 import { makeScheme, type MemberRule } from '$lib/core/scheme/scheme-members';
 import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
 import { SCHEME_RULES, type Member, type SchemeSpec } from '$lib/core/scheme/schemes';
+import { placeOf, type Place } from '$lib/core/scheme/wheel-place';
 import { type KeptPalette, type SchemePlate } from '$lib/model/scheme-plate';
 import { sourcesOf, type LinkedColour } from '$lib/model/study';
 import { colourOf, textOf } from '../resolve';
@@ -14,6 +15,8 @@ import { colourOf, textOf } from '../resolve';
 export interface ShownMember extends Member {
 	readonly hex: string;
 	readonly value: number;
+	/** Where it stands on the plate's wheel. */
+	readonly place: Place;
 	readonly fixed: boolean;
 }
 
@@ -93,6 +96,7 @@ function make(plate: SchemePlate, linked: readonly LinkedColour[]): MadeScheme {
 		...member,
 		hex: linearToHex(...member.linear),
 		value: valueOfLinear(member.linear),
+		place: placeOf(spec.wheel, member.linear),
 		fixed: i > 0 && 'fixed' in rules[i - 1]!
 	}));
 	const kept = plate.keptTo && matchesOf(members, plate.keptTo);

@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import { barsOf, type Drawing, type Shape } from '$lib/drawing/drawing';
+import { barsOf, figuresOf, type Drawing, type Of, type Shape } from '$lib/drawing/drawing';
 import { type TitleBlock } from '$lib/model/study';
 import { pageSize, type PageForm } from '$lib/model/print';
 import { faceFiles, runsOf, type FaceName } from './faces';
@@ -7,18 +7,21 @@ import { faceFiles, runsOf, type FaceName } from './faces';
 /** All around the page, and what the title block takes at its foot, in points. */
 const MARGIN = 36;
 const FOOT = 38;
+const CODE_LINE = 11;
 const INK = '#1c1c1c';
 const SOFT = '#5f5f5f';
 
 type Pdf = PDFKit.PDFDocument;
-type Words = Extract<Shape, { kind: 'words' }>;
+type Words = Of<'words'>;
+
+/** A drawing, with the codes that its title block names. */
+export interface Page {
+	readonly drawing: Drawing;
+	readonly codes: readonly string[];
+}
 
 /** Drawings as a PDF: one a page with the title block at its foot, all of it vectors, with its faces embedded. */
-export async function drawingsToPdf(
-	drawings: readonly Drawing[],
-	titleBlock: TitleBlock,
-	form: PageForm
-): Promise<Buffer> {
+export async function pagesToPdf(pages: readonly Page[], titleBlock: TitleBlock, form: PageForm): Promise<Buffer> {
 	const [width, height] = pageSize(form);
 	const info = { Title: titleBlock.title, Author: titleBlock.maker, Creator: 'Ricercar' };
 	const page = { autoFirstPage: false, size: [width, height] as [number, number], margin: 0 };
@@ -26,9 +29,10 @@ export async function drawingsToPdf(
 	const pdf = new PDFDocument({ ...page, info, lang: 'en-GB', subset: 'PDF/A-2b', pdfVersion: '1.7' });
 	for (const { name, path } of await faceFiles()) pdf.registerFont(name, path);
 	const done = collected(pdf);
-	drawings.forEach((drawing, i) => {
+	pages.forEach(({ drawing, codes }, i) => {
 		pdf.addPage();
-		const room = { width: width - 2 * MARGIN, height: height - 2 * MARGIN - FOOT };
+		const lines = linesOf(pdf, codes, width - 2 * MARGIN);
+		const room = { width: width - 2 * MARGIN, height: height - 2 * MARGIN - FOOT - lines.length * CODE_LINE };
 		const scale = Math.min(room.width / drawing.width, room.height / drawing.height);
 		pdf
 			.save()
@@ -36,7 +40,7 @@ export async function drawingsToPdf(
 			.scale(scale);
 		for (const shape of drawing.shapes) draw(pdf, shape);
 		pdf.restore();
-		foot(pdf, titleBlock, `${i + 1} of ${drawings.length}`, width, height);
+		foot(pdf, titleBlock, { page: `${i + 1} of ${pages.length}`, lines }, width, height);
 	});
 	pdf.end();
 	return done;
@@ -58,6 +62,9 @@ function draw(pdf: Pdf, shape: Shape): void {
 			return;
 		case 'row':
 			for (const bar of barsOf(shape)) draw(pdf, bar);
+			return;
+		case 'mosaic':
+			for (const figure of figuresOf(shape)) draw(pdf, figure);
 			return;
 		case 'figure':
 			pdf.path(shape.path).fill(shape.fill);
@@ -85,15 +92,28 @@ function write(pdf: Pdf, { x, y, words, size, face, strong, anchor, fill }: Word
 	}
 }
 
+const CODE_SIZE = 8.5;
+const BETWEEN = ' · ';
+
+/** Names with their codes in as few lines as they fit in, each code whole. */
+function linesOf(pdf: Pdf, codes: readonly string[], width: number): string[] {
+	pdf.font('sans').fontSize(CODE_SIZE);
+	return codes.reduce<string[]>((lines, code) => {
+		const longer = lines.length === 0 ? code : `${lines.at(-1)!}${BETWEEN}${code}`;
+		if (lines.length > 0 && pdf.widthOfString(longer) <= width) return [...lines.slice(0, -1), longer];
+		return [...lines, code];
+	}, []);
+}
+
 /** The title block: who made what, for which course and unit, when, and which plate of how many this is. */
 function foot(
 	pdf: Pdf,
 	{ title, maker, course, unit, date }: TitleBlock,
-	page: string,
+	{ page, lines }: { page: string; lines: readonly string[] },
 	width: number,
 	height: number
 ): void {
-	const top = height - MARGIN - FOOT + 14;
+	const top = height - MARGIN - FOOT + 14 - lines.length * CODE_LINE;
 	pdf
 		.moveTo(MARGIN, top)
 		.lineTo(width - MARGIN, top)
@@ -105,7 +125,7 @@ function foot(
 			x,
 			y,
 			words,
-			size: 8.5,
+			size: CODE_SIZE,
 			face: 'sans',
 			strong: false,
 			anchor: 'start',
@@ -116,4 +136,5 @@ function foot(
 	line(MARGIN, top + 25, [maker, course].filter(Boolean).join(' · '), {});
 	line(width - MARGIN, top + 14, [unit && `Unit ${unit}`, date].filter(Boolean).join(' · '), { anchor: 'end' });
 	line(width - MARGIN, top + 25, page, { anchor: 'end' });
+	lines.forEach((codes, i) => line(MARGIN, top + 25 + (i + 1) * CODE_LINE, codes, {}));
 }

@@ -17,7 +17,12 @@
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
 
 	const MOST = 5;
-	let search = $state<GroundSearch>('free');
+	const PLACES = [...GROUND_SEARCHES, 'kept'] as const;
+	/** Where to look: as the core has it, or in the palette that the plate keeps. */
+	let search = $state<GroundSearch | 'kept'>('free');
+	const places = $derived(PLACES.filter((each) => each !== 'kept' || plate.palette));
+	const wordsOf = (each: GroundSearch | 'kept'): string =>
+		each === 'kept' ? `in ${plate.palette?.name ?? 'a palette'}` : SEARCH_WORDS[each];
 	let proposals = $state.raw<readonly Proposal[]>([]);
 	/** The figure and the strength that the proposals were found for. */
 	let found = $state('');
@@ -51,8 +56,10 @@
 		found = asked;
 		const question: GroundQuestion = {
 			figure: [...made.pair[0].figure.linear],
-			search,
-			palette: workbench.document.linked.map(({ text }) => fit(colourOf(text)).linear),
+			search: search === 'kept' ? 'palette' : search,
+			palette: (search === 'kept' ? (plate.palette?.colours ?? []) : workbench.document.linked).map(
+				({ text }) => fit(colourOf(text)).linear
+			),
 			influence: plate.influence,
 			most: MOST
 		};
@@ -90,9 +97,9 @@
 			aria-label="Where to look for grounds"
 			placeholder=""
 			value={search}
-			onchange={(event) => (search = GROUND_SEARCHES.find((each) => each === event.currentTarget.value) ?? search)}
+			onchange={(event) => (search = places.find((each) => each === event.currentTarget.value) ?? search)}
 		>
-			{#each GROUND_SEARCHES as each (each)}<option value={each}>{SEARCH_WORDS[each]}</option>{/each}
+			{#each places as each (each)}<option value={each}>{wordsOf(each)}</option>{/each}
 		</Select>
 		{#if progress === null}
 			<button class="act" onclick={start}>Propose</button>
@@ -101,6 +108,10 @@
 			<button class="act" onclick={stop}>Cancel</button>
 		{/if}
 	</div>
+	{#if !plate.palette}<p>
+			To look in a palette, open <button class="link" onclick={() => (workbench.beside = 'Palettes')}>Palettes</button> and
+			choose “Look for grounds in it”.
+		</p>{/if}
 	{#if complaint}<p role="alert">{complaint}</p>{/if}
 	{#if proposals.length > 0}
 		{#if found !== asked}<p>The figure has changed since these were found.</p>{/if}
@@ -138,6 +149,11 @@
 	.ask :global(.where) {
 		flex: 1;
 		min-width: 0;
+	}
+	.link {
+		text-decoration: underline;
+		text-underline-offset: 3px;
+		cursor: pointer;
 	}
 	progress {
 		flex: 1;

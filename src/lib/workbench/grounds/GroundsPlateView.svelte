@@ -25,6 +25,10 @@
 	const hold = ({ what, index }: GroundPlace) => workbench.hold({ kind: 'ground', what, index });
 
 	function saidOf({ what, index }: GroundPlace, at: number): string {
+		if (what === 'twin') {
+			const { hex, linear } = made.contrast!.now!.twin;
+			return `Twin, ${colourWords(linear)}, ${hex}`;
+		}
 		const seen = made.pair[plate.exercise === 'rows' ? 0 : ((at % 2) as 0 | 1)];
 		const { hex, linear } = what === 'ground' ? made.pair[index].ground : seen.figure;
 		const number = at % 2 === 0 ? 'First' : 'Second';

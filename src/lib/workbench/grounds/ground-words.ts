@@ -1,4 +1,4 @@
-import { type FigureForm, type GroundExercise, type GroundRow } from '$lib/model/grounds-plate';
+import { type FigureForm, type GroundForm, type GroundExercise, type GroundRow } from '$lib/model/grounds-plate';
 import { type GroundSearch } from '$lib/core/ground/propose';
 
 /** What people read for each exercise on a plate of grounds. */
@@ -28,6 +28,10 @@ export const GROUND_WORDS: Readonly<Record<GroundExercise, { name: string; says:
 	judging: {
 		name: 'Which is lighter?',
 		says: 'Value judged by eye across unlike hues: twelve pairs, each harder than the one before.'
+	},
+	'own-contrast': {
+		name: 'My own contrast',
+		says: 'Twelve matches by your own eye say how strongly a ground works on a figure for you, on this screen.'
 	}
 };
 
@@ -36,6 +40,12 @@ export const FORM_WORDS: Readonly<Record<FigureForm, string>> = {
 	circles: 'circles',
 	bars: 'bars',
 	leaves: 'leaves'
+};
+
+export const GROUND_FORM_WORDS: Readonly<Record<GroundForm, string>> = {
+	fields: 'fields that touch',
+	squares: 'squares',
+	circles: 'discs'
 };
 
 export const ROW_WORDS: Readonly<Record<GroundRow, string>> = {

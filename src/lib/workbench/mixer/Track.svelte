@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { opaque } from '$lib/ui/paint-shapes';
 	import { type Coordinates, within } from './coordinates';
 
 	interface Props {
@@ -40,14 +41,16 @@
 	function paint(context: CanvasRenderingContext2D, { shown, axes }: Coordinates, held: readonly number[]) {
 		const now = [...held];
 		const { least, most } = axes[index]!;
-		context.clearRect(0, 0, COLUMNS, HEIGHT);
+		const image = new ImageData(COLUMNS, HEIGHT);
+		const pixels = new DataView(image.data.buffer);
 		for (let i = 0; i < COLUMNS; i++) {
 			now[index] = least + ((most - least) * i) / (COLUMNS - 1);
 			const { hex, fits: inside } = shown(now);
-			const height = inside ? HEIGHT : NARROW;
-			context.fillStyle = hex;
-			context.fillRect(i, HEIGHT - height, 1, height);
+			const colour = opaque(hex);
+			for (let row = inside ? 0 : HEIGHT - NARROW; row < HEIGHT; row++)
+				pixels.setUint32(4 * (row * COLUMNS + i), colour);
 		}
+		context.putImageData(image, 0, 0);
 	}
 
 	const STEPS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };

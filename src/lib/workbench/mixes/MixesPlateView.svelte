@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { colourWords } from '$lib/core/colour/hue-words';
-	import { drawMixes, parentName } from '$lib/drawing/mixes/draw-mixes';
+	import { drawMixes } from '$lib/drawing/mixes/draw-mixes';
+	import { parentName } from '$lib/drawing/mixes/mix-shapes';
 	import { mixesOf } from '$lib/drawing/mixes/mixes-of';
 	import { mixPlaces, MIXES_HEIGHT, MIXES_WIDTH, type MixPlace } from '$lib/drawing/mixes/mixes-layout';
 	import { seenDrawing } from '$lib/drawing/view';
@@ -19,7 +20,7 @@
 
 	const linked = $derived(workbench.document.linked);
 	const made = $derived(mixesOf(plate, linked));
-	const drawing = $derived(drawMixes(plate, linked, true, workbench.stepBack));
+	const drawing = $derived(drawMixes(plate, linked, true, { back: workbench.stepBack }));
 	const places = $derived(mixPlaces(plate).filter(({ what }) => what !== 'guess' || plate.guess !== null));
 	const held = $derived(workbench.held?.kind === 'mixed' ? workbench.held : null);
 

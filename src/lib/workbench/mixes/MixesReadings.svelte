@@ -2,13 +2,13 @@
 	import { WAY_WORDS, WAYS } from '$lib/core/mix/ways';
 	import { type Remark } from '$lib/core/scale/remarks';
 	import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
-	import { parentName } from '$lib/drawing/mixes/draw-mixes';
+	import { coloursOfMixes } from '$lib/drawing/mixes/mixes-colours';
+	import { parentName } from '$lib/drawing/mixes/mix-shapes';
 	import { mixesOf } from '$lib/drawing/mixes/mixes-of';
 	import { type MixesPlate } from '$lib/model/mixes-plate';
 	import ExerciseReadings from '../readings/ExerciseReadings.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { MIX_WORDS } from './mix-words';
-	import { coloursOfMixes } from './mixes-subject';
 
 	let { workbench, plate }: { workbench: Workbench; plate: MixesPlate } = $props();
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { parentName } from '$lib/drawing/mixes/draw-mixes';
+	import { parentName } from '$lib/drawing/mixes/mix-shapes';
 	import { MIXES_HEIGHT, MIXES_WIDTH, parentBoxes, partsAtSeam } from '$lib/drawing/mixes/mixes-layout';
 	import { type MixesPlate } from '$lib/model/mixes-plate';
 	import { setParts } from '../study/mixes-edits';

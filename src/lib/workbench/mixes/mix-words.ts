@@ -1,4 +1,4 @@
-import { type MixExercise, type OpticalPattern, type OverlapFigure } from '$lib/model/mixes-plate';
+import { type MixExercise, type OpticalPattern, type BalanceForm, type OverlapFigure } from '$lib/model/mixes-plate';
 
 /** What people read for each exercise on a plate of mixes. */
 export const MIX_WORDS: Readonly<Record<MixExercise, { name: string; says: string }>> = {
@@ -37,3 +37,5 @@ export const PATTERN_WORDS: Readonly<Record<OpticalPattern, string>> = {
 	checks: 'checks',
 	dots: 'dots'
 };
+
+export const BALANCE_WORDS: Readonly<Record<BalanceForm, string>> = { bars: 'bars', blanket: 'a blanket' };

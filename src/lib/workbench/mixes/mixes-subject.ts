@@ -1,5 +1,5 @@
 import { WAY_WORDS, WAYS, type Way } from '$lib/core/mix/ways';
-import { parentName } from '$lib/drawing/mixes/draw-mixes';
+import { parentName } from '$lib/drawing/mixes/mix-shapes';
 import { mixesOf, type Patch } from '$lib/drawing/mixes/mixes-of';
 import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type LinkedColour } from '$lib/model/study';
@@ -75,29 +75,4 @@ export function aboutMix({ mixesPlate: plate, document }: Workbench, { key }: Mi
 			held: { kind: 'mixed', what: 'parent', key: String(i) }
 		}))
 	};
-}
-
-/** The parents, and what the exercise makes of them, as files and palettes name them. */
-export function coloursOfMixes(plate: MixesPlate, linked: readonly LinkedColour[]): { name: string; hex: string }[] {
-	const made = mixesOf(plate, linked);
-	const parents = made.parents.map(({ hex }, i) => ({ name: parentName(plate, i, linked), hex }));
-	const row = (patches: readonly Patch[], name: (i: number) => string) =>
-		patches.map(({ hex }, i) => ({ name: name(i), hex }));
-	switch (plate.exercise) {
-		case 'ways':
-			return [...parents, ...WAYS.map((way) => ({ name: WAY_WORDS[way].name, hex: made.ways()[way].hex }))];
-		case 'middle':
-			return [...parents, { name: 'Middle', hex: made.middle().hex }];
-		case 'halving':
-			return [
-				...row(made.halving().at(-1)!, (i) => `Step ${i + 1}`),
-				...row(made.strokes().row, (i) => (i === 0 ? 'Bare ground' : `Stroke ${i}`))
-			];
-		case 'overlap':
-			return [...parents, ...row(made.crossings(), (i) => `Crossing ${i + 1}`)];
-		case 'balance':
-			return parents;
-		case 'optical':
-			return [...parents, { name: 'Mean of light', hex: made.mean().hex }];
-	}
 }

@@ -10,7 +10,15 @@
 	import { dragColour } from '$lib/ui/colour-drag';
 	import Menu from '$lib/ui/Menu.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { keepables, keepAsPalette, keepSchemeTo, layOverPalette, linkPalette, pathThrough } from './palette-actions';
+	import {
+		keepables,
+		keepAsPalette,
+		keepSchemeTo,
+		layOverPalette,
+		searchPalette,
+		linkPalette,
+		pathThrough
+	} from './palette-actions';
 	import { putInHeld } from './put-colour';
 
 	let { workbench, library }: { workbench: Workbench; library: Library } = $props();
@@ -64,7 +72,16 @@
 											label: 'Lay the figure over its colours',
 											disabled: palette.colours.length < LEAST_GROUNDS,
 											run: () => layOverPalette(workbench, palette)
-										}
+										},
+										...(workbench.groundsPlate.exercise === 'one-as-two'
+											? [
+													{
+														label: 'Look for grounds in it',
+														disabled: palette.colours.length < 2,
+														run: () => searchPalette(workbench, palette)
+													}
+												]
+											: [])
 									]
 								: []),
 							...(workbench.schemePlate

@@ -1,6 +1,6 @@
 import { colourWords } from '$lib/core/colour/hue-words';
-import { RECIPE_WORDS } from '$lib/core/scale/words';
-import { wayOf } from '$lib/drawing/draw-scales';
+import { nameOfScale } from '$lib/drawing/draw-scales';
+import { coloursOfExercise } from '$lib/drawing/exercise-colours';
 import { scaleOf } from '$lib/drawing/resolve';
 import { chartOf } from '$lib/drawing/wheel/chart-of';
 import { newId } from '$lib/model/ids';
@@ -18,7 +18,6 @@ import { addScale } from '../study/scale-edits';
 import { type Workbench } from '../study/workbench.svelte';
 import { chosenCell } from '../wheel/chosen-cell';
 import { coloursOfSpoke } from '../wheel/wheel-subject';
-import { coloursOfMixes } from '../mixes/mixes-subject';
 import { coloursOfRelatives } from '../scheme/scheme-actions';
 import { coloursOfScheme } from '../scheme/scheme-subject';
 
@@ -39,7 +38,7 @@ const palette = (workbench: Workbench, name: string, colours: readonly PaletteCo
 /** The chosen scale, as a palette of its steps. */
 export function paletteOfScale(workbench: Workbench, scale: ScaleDecision): PaletteContent {
 	const { linked } = workbench.document;
-	const name = `${RECIPE_WORDS[scale.recipe].name}, ${wayOf(scale, linked)}`;
+	const name = nameOfScale(scale, linked);
 	const { steps } = scaleOf(scale, linked);
 	return palette(
 		workbench,
@@ -50,7 +49,7 @@ export function paletteOfScale(workbench: Workbench, scale: ScaleDecision): Pale
 
 /** All that could be kept as a palette from where one is. */
 export function keepables(workbench: Workbench): Keepable[] {
-	const { scale, wheelPlate, schemePlate, mixesPlate, document } = workbench;
+	const { scale, wheelPlate, schemePlate, mixesPlate, groundsPlate, document } = workbench;
 	const found: Keepable[] = [];
 	if (scale) found.push({ what: 'This scale', content: () => paletteOfScale(workbench, scale) });
 	if (wheelPlate) {
@@ -74,14 +73,16 @@ export function keepables(workbench: Workbench): Keepable[] {
 					)
 			});
 	}
-	if (mixesPlate)
+	const exercise = mixesPlate ?? groundsPlate;
+	const ofExercise = exercise ? coloursOfExercise(exercise, document.linked) : [];
+	if (exercise && ofExercise.length > 0)
 		found.push({
-			what: 'These mixes',
+			what: exercise.kind === 'mixes' ? 'These mixes' : 'This exercise',
 			content: () =>
 				palette(
 					workbench,
-					mixesPlate.title,
-					coloursOfMixes(mixesPlate, document.linked).map(({ name, hex }) => ({ name, text: hex }))
+					exercise.title,
+					ofExercise.map(({ name, hex }) => ({ name, text: hex }))
 				)
 		});
 	const { linked, titleBlock } = document;
@@ -109,6 +110,14 @@ export function keepSchemeTo(workbench: Workbench, { name, colours }: Palette): 
 	const { schemePlate } = workbench;
 	if (schemePlate && colours.length > 0)
 		workbench.edit('Keep to a palette', decideScheme(schemePlate.id, { keptTo: { name, colours } }));
+}
+
+/** Has a plate of grounds look for grounds in a palette. */
+export function searchPalette(workbench: Workbench, { name, colours }: Palette): void {
+	const { groundsPlate } = workbench;
+	if (!groundsPlate) return;
+	workbench.edit('Look for grounds in a palette', decideGrounds(groundsPlate.id, { palette: { name, colours } }));
+	workbench.beside = 'Readings';
 }
 
 /** Lays the figure of a plate of grounds over the colours of a palette. */

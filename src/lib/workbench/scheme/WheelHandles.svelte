@@ -2,7 +2,7 @@
 	import { fit } from '$lib/core/colour/shown';
 	import { luminance } from '$lib/core/colour/xyz';
 	import { turn, type Triple } from '$lib/core/colour/vector';
-	import { colourAt, colourAtLuminance, placeOf, RIM, type Place } from '$lib/core/scheme/wheel-place';
+	import { colourAt, colourAtLuminance, RIM, type Place } from '$lib/core/scheme/wheel-place';
 	import { flagsOf } from '$lib/drawing/scheme/draw-scheme-wheel';
 	import { placeAt, SCHEME_WIDTH, type SchemeLayout } from '$lib/drawing/scheme/scheme-layout';
 	import { schemeOf } from '$lib/drawing/scheme/scheme-of';
@@ -26,7 +26,7 @@
 
 	const made = $derived(schemeOf(plate, workbench.document.linked));
 	const flags = $derived(flagsOf(plate.wheel, made.members, layout.wheel));
-	const places = $derived(made.members.map(({ linear }) => placeOf(plate.wheel, linear)));
+	const places = $derived(made.members.map(({ place }) => place));
 	const held = $derived(indexHeld(workbench));
 	const across = (x: number): string => `${(100 * x) / SCHEME_WIDTH}%`;
 	const down = (y: number): string => `${(100 * y) / layout.height}%`;

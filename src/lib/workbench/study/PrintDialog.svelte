@@ -10,6 +10,7 @@
 
 	let form = $state<PageForm>({ paper: 'a4', across: true });
 	let whole = $state(true);
+	let codes = $state(false);
 
 	const plates = $derived.by(() => {
 		if (whole) return workbench.document.plates;
@@ -19,7 +20,7 @@
 	async function print() {
 		open = false;
 		notices.say('Making the PDF …');
-		const trouble = await downloadPdf(workbench.document, plates, form);
+		const trouble = await downloadPdf(workbench.document, plates, form, codes);
 		if (trouble) notices.say(trouble);
 	}
 </script>
@@ -42,6 +43,10 @@
 			<legend>Laid</legend>
 			<label><input type="radio" name="across" bind:group={form.across} value={true} /> across</label>
 			<label><input type="radio" name="across" bind:group={form.across} value={false} /> upright</label>
+		</fieldset>
+		<fieldset>
+			<legend>Title block</legend>
+			<label><input type="checkbox" bind:checked={codes} /> with the codes of mixes and grounds</label>
 		</fieldset>
 		<p>
 			The title block stands at the foot of each page. Its colours are those of the screen (sRGB); a printer shows them

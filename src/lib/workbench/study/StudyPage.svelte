@@ -54,17 +54,6 @@
 		if (leaving) await goto(to.url);
 	});
 
-	function undoByKey(event: KeyboardEvent) {
-		if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
-		const key = event.key.toLowerCase();
-		const typing =
-			event.target instanceof HTMLElement && event.target.matches('input:not([type=range], [type=radio]), textarea');
-		if (typing || (key !== 'z' && key !== 'y')) return;
-		event.preventDefault();
-		if (key === 'y' || event.shiftKey) workbench.redo();
-		else workbench.undo();
-	}
-
 	async function reload() {
 		try {
 			const latest = await loadStudy(id);
@@ -86,7 +75,7 @@
 	}
 </script>
 
-<svelte:window onbeforeunload={warn} onkeydown={undoByKey} />
+<svelte:window onbeforeunload={warn} />
 <svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
 
 <div class="study">

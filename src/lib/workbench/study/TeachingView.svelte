@@ -33,7 +33,9 @@
 
 	const reveals = $derived(revealsOf(plates[index]!));
 	const reveal = $derived(reveals[Math.min(step, reveals.length - 1)]!);
-	const drawing = $derived(seenDrawing(workbench.view, drawPlate(reveal.plate, workbench.document.linked, 'full')));
+	const drawing = $derived(
+		seenDrawing(workbench.view, drawPlate(reveal.plate, workbench.document.linked, reveal.asks ? 'question' : 'full'))
+	);
 
 	/** Seconds left of a look, for those who lead it. */
 	let left = $state<number | null>(null);

@@ -1,11 +1,11 @@
 <script lang="ts">
+	import { coloursOfExercise } from '$lib/drawing/exercise-colours';
 	import QuestionCircleOutline from 'flowbite-svelte-icons/QuestionCircleOutline.svelte';
-	import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
-	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
 	import { COLOUR_FILES, cssOf, downloadColours, type TakenColours } from '$lib/client/colour-files';
 	import BoardPicker from '$lib/ui/BoardPicker.svelte';
 	import { type Board } from '$lib/ui/boards';
 	import Mark from '$lib/ui/Mark.svelte';
+	import UndoButtons from '$lib/ui/UndoButtons.svelte';
 	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
 	import { copyText } from '../mixer/clipboard';
 	import { setTitleBlock } from './edits';
@@ -14,7 +14,7 @@
 	import PngDialog from './PngDialog.svelte';
 	import PrintDialog from './PrintDialog.svelte';
 	import {
-		coloursOfMixesPlate,
+		coloursOfExercisePlate,
 		coloursOfScale,
 		coloursOfSchemePlate,
 		coloursOfWheel,
@@ -46,7 +46,7 @@
 	}
 
 	const files = $derived.by((): MenuItem[] => {
-		const { plate, scale, wheelPlate, schemePlate, mixesPlate, document } = workbench;
+		const { plate, scale, wheelPlate, schemePlate, mixesPlate, groundsPlate, document } = workbench;
 		const { linked } = document;
 		const ofPlate = plate
 			? [
@@ -57,7 +57,11 @@
 			: [];
 		const ofScale = scale ? coloursAs('This scale', () => coloursOfScale(scale, linked)) : [];
 		const ofWheel = wheelPlate ? coloursAs('This wheel', () => coloursOfWheel(wheelPlate, linked)) : [];
-		const ofMixes = mixesPlate ? coloursAs('These mixes', () => coloursOfMixesPlate(mixesPlate, linked)) : [];
+		const ofMixes = mixesPlate ? coloursAs('These mixes', () => coloursOfExercisePlate(mixesPlate, linked)) : [];
+		const ofGrounds =
+			groundsPlate && coloursOfExercise(groundsPlate, linked).length > 0
+				? coloursAs('This exercise', () => coloursOfExercisePlate(groundsPlate, linked))
+				: [];
 		const ofScheme = schemePlate ? coloursAs('This scheme', () => coloursOfSchemePlate(schemePlate, linked)) : [];
 		return [
 			...ofPlate,
@@ -65,6 +69,7 @@
 			...ofWheel,
 			...ofScheme,
 			...ofMixes,
+			...ofGrounds,
 			{ label: 'The whole study as JSON', run: () => downloadStudy(document) }
 		];
 	});
@@ -80,22 +85,7 @@
 	</nav>
 	<SaveStateLine {saver} />
 	<span class="space"></span>
-	<div class="pair">
-		<button
-			class="act bare"
-			aria-label="Undo{workbench.canUndo ? `: ${workbench.canUndo}` : ''}"
-			title="Undo{workbench.canUndo ? `: ${workbench.canUndo}` : ''} (Ctrl Z)"
-			disabled={!workbench.canUndo}
-			onclick={() => workbench.undo()}><UndoOutline size="sm" aria-hidden="true" /></button
-		>
-		<button
-			class="act bare"
-			aria-label="Redo{workbench.canRedo ? `: ${workbench.canRedo}` : ''}"
-			title="Redo{workbench.canRedo ? `: ${workbench.canRedo}` : ''} (Ctrl Shift Z)"
-			disabled={!workbench.canRedo}
-			onclick={() => workbench.redo()}><RedoOutline size="sm" aria-hidden="true" /></button
-		>
-	</div>
+	<UndoButtons of={workbench} />
 	<button
 		class="act bare"
 		disabled={!workbench.plate}
@@ -154,9 +144,6 @@
 	}
 	.space {
 		flex: 1;
-	}
-	.pair {
-		display: flex;
 	}
 	@media (max-width: 800px) {
 		.top {

@@ -54,7 +54,14 @@ function withPlateSources(plate: Plate, change: (source: ColourSource) => Colour
 			change(one),
 			change(other)
 		];
-		return { ...plate, grounds: both(plate.grounds), figures: both(plate.figures) };
+		const contrast = plate.contrast && { ...plate.contrast, twin: plate.contrast.twin && change(plate.contrast.twin) };
+		return {
+			...plate,
+			grounds: both(plate.grounds),
+			figures: both(plate.figures),
+			contrast,
+			scale: plate.scale && withSources(plate.scale, change)
+		};
 	}
 	if (plate.kind === 'mixes')
 		return {

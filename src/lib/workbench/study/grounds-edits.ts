@@ -1,5 +1,7 @@
 import { type ColourSource } from '$lib/model/colour-text';
 import { type GroundsPlate } from '$lib/model/grounds-plate';
+import { seriesOf } from '$lib/drawing/grounds/contrast-of';
+import { type ContrastSeries } from '$lib/model/own-contrast';
 import { withPlateOf, type Edit } from './edit';
 
 const withGrounds = (plateId: string, change: (plate: GroundsPlate) => GroundsPlate): Edit =>
@@ -15,6 +17,18 @@ export const setGroundColour = (plateId: string, what: 'ground' | 'figure', inde
 		const key = what === 'ground' ? 'grounds' : 'figures';
 		const [one, other] = plate[key];
 		return { ...plate, [key]: index === 0 ? [source, other] : [one, source] };
+	});
+
+/** Changes the series of matches of one's own contrast. */
+export const setContrast = (plateId: string, change: (series: ContrastSeries) => ContrastSeries): Edit =>
+	withGrounds(plateId, (plate) => ({ ...plate, contrast: change(seriesOf(plate)) }));
+
+/** Lets every plate of grounds predict with this strength. */
+export const setAllInfluences =
+	(influence: number): Edit =>
+	(document) => ({
+		...document,
+		plates: document.plates.map((plate) => (plate.kind === 'grounds' ? { ...plate, influence } : plate))
 	});
 
 /** Lets the two grounds change places. */

@@ -4,6 +4,7 @@ import { colourWords } from '$lib/core/colour/hue-words';
 import { type NamedColour } from '$lib/core/format/colour-list';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { drawPlate } from '$lib/drawing/draw-plate';
+import { coloursOfExercise } from '$lib/drawing/exercise-colours';
 import { wayOf } from '$lib/drawing/draw-scales';
 import { scaleOf } from '$lib/drawing/resolve';
 import { drawingToSvg } from '$lib/drawing/svg';
@@ -14,8 +15,6 @@ import { type ScaleDecision } from '$lib/model/scale';
 import { type LinkedColour, type StudyDocument } from '$lib/model/study';
 import { writeStudyFile } from '$lib/model/study-file';
 import { type WheelPlate } from '$lib/model/wheel-plate';
-import { type MixesPlate } from '$lib/model/mixes-plate';
-import { coloursOfMixes } from '../mixes/mixes-subject';
 import { type SchemePlate } from '$lib/model/scheme-plate';
 import { coloursOfScheme } from '../scheme/scheme-subject';
 import { coloursOfSpoke } from '../wheel/wheel-subject';
@@ -33,9 +32,10 @@ export const downloadPng = (plate: Plate, linked: readonly LinkedColour[], width
 export function downloadPdf(
 	{ titleBlock, linked }: StudyDocument,
 	plates: readonly Plate[],
-	form: PageForm
+	form: PageForm,
+	codes: boolean
 ): Promise<string | null> {
-	const request: PrintRequest = { titleBlock, plates: [...plates], linked, form };
+	const request: PrintRequest = { titleBlock, plates: [...plates], linked, form, codes };
 	return downloadMade('/api/print', request, `${handInName(titleBlock)}.pdf`);
 }
 
@@ -61,9 +61,9 @@ export function coloursOfSchemePlate(plate: SchemePlate, linked: readonly Linked
 	return { name: plainName(plate.title), hexes: named.map(({ text }) => text), named };
 }
 
-/** The parents and what an exercise makes of them. */
-export function coloursOfMixesPlate(plate: MixesPlate, linked: readonly LinkedColour[]): TakenColours {
-	const named = coloursOfMixes(plate, linked).map(({ name, hex }): NamedColour => ({ name, text: hex }));
+/** The colours of an exercise: of mixes the parents and what is made of them, of grounds what stands on them. */
+export function coloursOfExercisePlate(plate: Plate, linked: readonly LinkedColour[]): TakenColours {
+	const named = coloursOfExercise(plate, linked).map(({ name, hex }): NamedColour => ({ name, text: hex }));
 	return { name: plainName(plate.title), hexes: named.map(({ text }) => text), named };
 }
 

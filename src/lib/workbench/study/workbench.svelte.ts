@@ -33,6 +33,10 @@ export type Held =
 const isCellOf = ({ hues, inside, outside }: WheelPlate, { spoke, ring }: { spoke: number; ring: number }): boolean =>
 	spoke < hues && ring <= inside.count + outside.count;
 
+/** Whether a ground, figure or twin that can be held is on a plate of grounds. */
+const isPlaceOn = (plate: GroundsPlate, { what, index }: Extract<Held, { kind: 'ground' }>): boolean =>
+	groundPlaces(plate).some((place) => place.what === what && place.index === index);
+
 /** What can stand beside the plate. */
 export const BESIDE = ['Readings', 'Palettes'] as const;
 export type Beside = (typeof BESIDE)[number];
@@ -97,7 +101,7 @@ export class Workbench {
 			return this.schemePlate || (this.wheelPlate && this.wheelPlate.from !== 'given') ? held : null;
 		if (held?.kind === 'member' || held?.kind === 'relative') return this.relativeStillThere(held);
 		if (held?.kind === 'cell') return this.wheelPlate && isCellOf(this.wheelPlate, held) ? held : null;
-		if (held?.kind === 'ground') return this.groundsPlate ? held : null;
+		if (held?.kind === 'ground') return this.groundsPlate && isPlaceOn(this.groundsPlate, held) ? held : null;
 		if (held?.kind === 'mixed') return this.mixesPlate && isPlaceOf(this.mixesPlate, held) ? held : null;
 		if (!held || !this.scale || held.scale !== this.scale.id) return null;
 		if (held.kind === 'parent' && held.index >= usedParents(this.scale).length) return null;
@@ -114,9 +118,8 @@ export class Workbench {
 		if (this.schemePlate) return { kind: 'lead' };
 		if (this.groundsPlate) {
 			const places = groundPlaces(this.groundsPlate);
-			if (places.length === 0) return null;
-			const hasFigure = places.some(({ what }) => what === 'figure');
-			return { kind: 'ground', what: hasFigure ? 'figure' : 'ground', index: 0 };
+			const first = places.find(({ what }) => what === 'figure') ?? places[0];
+			return first ? { kind: 'ground', what: first.what, index: first.index } : null;
 		}
 		if (this.mixesPlate) {
 			const [first] = mixPlaces(this.mixesPlate);

@@ -4,17 +4,20 @@
 	import { METHOD_WORDS } from '$lib/core/scale/words';
 	import { mixesOf } from '$lib/drawing/mixes/mixes-of';
 	import {
+		BALANCE_FORMS,
 		MOST_LEVELS,
 		MOST_STROKES,
 		OPTICAL_PATTERNS,
 		OVERLAP_FIGURES,
 		type MixesPlate
 	} from '$lib/model/mixes-plate';
-	import NumberField from '../../scheme/bar/NumberField.svelte';
+	import NumberField from '$lib/ui/NumberField.svelte';
 	import { decideMixes, setCrossing, setParts } from '../../study/mixes-edits';
+	import RangeField from '$lib/ui/RangeField.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
-	import { FIGURE_WORDS, PATTERN_WORDS } from '../mix-words';
+	import { BALANCE_WORDS, FIGURE_WORDS, PATTERN_WORDS } from '../mix-words';
+	import CrossingStep from './CrossingStep.svelte';
 	import StepBack from './StepBack.svelte';
 
 	/** What decides the exercise at hand, beside its parents. */
@@ -23,6 +26,10 @@
 	type Decisions = Parameters<typeof decideMixes>[1];
 	const decide = (label: string, decisions: Decisions, gesture: string | null = null) =>
 		workbench.edit(label, decideMixes(plate.id, decisions), gesture && `${gesture} ${plate.id}`);
+
+	const percent = (share: number): string => `${Math.round(share * 100)} %`;
+	const leanWords = (lean: number, level: string, to: string): string =>
+		lean === 0 ? level : `${percent(Math.abs(lean))} ${to} ${lean < 0 ? 'first' : 'second'}`;
 
 	/** The exercise by eye: the middle is hidden, and the first parent's colour is where the search begins. */
 	function begin() {
@@ -52,21 +59,17 @@
 
 {#if plate.exercise === 'middle'}
 	<div class="sentence" role="group" aria-label="The middle">
-		<label>
-			lean
-			<input
-				type="range"
-				min="-1"
-				max="1"
-				step="0.02"
-				value={plate.lean}
-				disabled={!plate.revealed}
-				aria-valuetext={plate.lean === 0
-					? 'midway'
-					: `${Math.round(Math.abs(plate.lean) * 100)} % to the ${plate.lean < 0 ? 'first' : 'second'}`}
-				oninput={(event) => decide('Lean the mixture', { lean: Number(event.currentTarget.value) }, 'lean')}
-			/>
-		</label>
+		<RangeField
+			label="Lean the mixture"
+			before="lean"
+			value={plate.lean}
+			least={-1}
+			most={1}
+			step={0.02}
+			disabled={!plate.revealed}
+			said={leanWords(plate.lean, 'midway', 'to the')}
+			onset={(lean) => decide('Lean the mixture', { lean }, 'lean')}
+		/>
 		<button class="act" disabled={plate.lean === 0} onclick={() => decide('Lean the mixture', { lean: 0 })}
 			>Midway</button
 		>
@@ -107,21 +110,17 @@
 			most={MOST_STROKES}
 			onset={(strokes) => decide('Change the strokes', { strokes })}
 		/>
-		<label>
-			strokes that cover
-			<input
-				type="range"
-				min="0.02"
-				max="0.95"
-				step="0.01"
-				value={plate.strength}
-				aria-label="How much a stroke covers"
-				aria-valuetext="{Math.round(plate.strength * 100)} %"
-				oninput={(event) =>
-					decide('Change how much a stroke covers', { strength: Number(event.currentTarget.value) }, 'strength')}
-			/>
-			{Math.round(plate.strength * 100)} %
-		</label>
+		<RangeField
+			label="How much a stroke covers"
+			before="strokes that cover"
+			after={percent(plate.strength)}
+			value={plate.strength}
+			least={0.02}
+			most={0.95}
+			step={0.01}
+			said={percent(plate.strength)}
+			onset={(strength) => decide('Change how much a stroke covers', { strength }, 'strength')}
+		/>
 	</div>
 {:else if plate.exercise === 'overlap'}
 	<div class="sentence" role="group" aria-label="Overlaps">
@@ -132,22 +131,18 @@
 			value={plate.figure}
 			onchoose={(figure) => decide('Change the figures', { figure })}
 		/>
-		<label>
-			first in front
-			<input
-				type="range"
-				min="-1"
-				max="1"
-				step="0.02"
-				value={plate.front}
-				aria-label="Which figure is in front"
-				aria-valuetext={plate.front === 0
-					? 'level'
-					: `${Math.round(Math.abs(plate.front) * 100)} % the ${plate.front < 0 ? 'first' : 'second'}`}
-				oninput={(event) => decide('Move a figure to the front', { front: Number(event.currentTarget.value) }, 'front')}
-			/>
-			second in front
-		</label>
+		<RangeField
+			label="Which figure is in front"
+			before="first in front"
+			after="second in front"
+			value={plate.front}
+			least={-1}
+			most={1}
+			step={0.02}
+			said={leanWords(plate.front, 'level', 'the')}
+			onset={(front) => decide('Move a figure to the front', { front }, 'front')}
+		/>
+		<CrossingStep {workbench} {plate} />
 		{#if byHand !== null}
 			<button class="act" onclick={() => workbench.edit('Let a crossing follow', setCrossing(plate.id, byHand, null))}
 				>Let it follow the slider</button
@@ -156,6 +151,14 @@
 	</div>
 {:else if plate.exercise === 'balance'}
 	<div class="sentence" role="group" aria-label="Balance">
+		<span>as</span>
+		<SelectField
+			label="What the areas are"
+			choices={BALANCE_FORMS}
+			words={BALANCE_WORDS}
+			value={plate.laid ?? 'bars'}
+			onchoose={(laid) => decide('Lay the areas out', { laid })}
+		/>
 		<button class="act" onclick={balance}>Set them in balance</button>
 	</div>
 {:else if plate.exercise === 'optical'}
@@ -167,21 +170,17 @@
 			value={plate.pattern}
 			onchoose={(pattern) => decide('Change the pattern', { pattern })}
 		/>
-		<label>
-			fine
-			<input
-				type="range"
-				min="1.5"
-				max="40"
-				step="0.5"
-				value={plate.grain}
-				aria-label="Size of the pattern"
-				aria-valuetext="{plate.grain} units wide"
-				oninput={(event) =>
-					decide('Change the size of the pattern', { grain: Number(event.currentTarget.value) }, 'grain')}
-			/>
-			broad
-		</label>
+		<RangeField
+			label="Size of the pattern"
+			before="fine"
+			after="broad"
+			value={plate.grain}
+			least={1.5}
+			most={40}
+			step={0.5}
+			said="{plate.grain} units wide"
+			onset={(grain) => decide('Change the size of the pattern', { grain }, 'grain')}
+		/>
 		<StepBack {workbench} />
 	</div>
 {/if}

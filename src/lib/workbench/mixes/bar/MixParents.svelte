@@ -1,7 +1,7 @@
 <script lang="ts">
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
-	import { parentName } from '$lib/drawing/mixes/draw-mixes';
+	import { parentName } from '$lib/drawing/mixes/mix-shapes';
 	import { mixesOf } from '$lib/drawing/mixes/mixes-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { LEAST_MIXED, MOST_MIXED, MOST_PARTS, type MixesPlate } from '$lib/model/mixes-plate';

@@ -6,7 +6,7 @@
 	import PlateBar from '../../study/PlateBar.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { MIX_WORDS } from '../mix-words';
-	import { coloursOfMixes } from '../mixes-subject';
+	import { coloursOfMixes } from '$lib/drawing/mixes/mixes-colours';
 	import MixFields from './MixFields.svelte';
 	import MixParents from './MixParents.svelte';
 

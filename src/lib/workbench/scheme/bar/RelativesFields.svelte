@@ -7,7 +7,7 @@
 	import { decideScheme } from '../../study/scheme-edits';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { coloursOfRelatives } from '../scheme-actions';
-	import NumberField from './NumberField.svelte';
+	import NumberField from '$lib/ui/NumberField.svelte';
 
 	/** Whether relatives are shown, how many and how far; and what becomes of those that are chosen. */
 	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();

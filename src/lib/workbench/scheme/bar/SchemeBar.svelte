@@ -14,7 +14,7 @@
 	import PlateBar from '../../study/PlateBar.svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
 	import { leadName } from '../scheme-actions';
-	import NumberField from './NumberField.svelte';
+	import NumberField from '$lib/ui/NumberField.svelte';
 	import RelativesFields from './RelativesFields.svelte';
 	import UseFields from './UseFields.svelte';
 

@@ -1,0 +1,24 @@
+import { type MixesPlate } from '$lib/model/mixes-plate';
+import { type LinkedColour } from '$lib/model/study';
+import { barsOf, type Shape } from '../drawing';
+import { type Box } from '../forms/place';
+import { linkedOf, textOf } from '../resolve';
+import { words } from '../words';
+import { type Patch } from './mixes-of';
+
+export const MARGIN = 28;
+
+export const bar = (box: Box, fill: string): Shape => ({ kind: 'bar', ...box, fill });
+
+export const rowOf = (box: Box, patches: readonly Patch[]): Shape[] =>
+	barsOf({ kind: 'row', ...box, fills: patches.map(({ hex }) => hex) });
+
+/** What a parent is called: its linked colour's name, or its own text. */
+export const parentName = ({ parents }: MixesPlate, index: number, linked: readonly LinkedColour[]): string => {
+	const { colour } = parents[index]!;
+	return linkedOf(colour, linked)?.name ?? textOf(colour, linked);
+};
+
+/** Words under the middle of a box. */
+export const under = ({ x, y, width, height }: Box, text: string, drop = 15): Shape =>
+	words(x + width / 2, y + height + drop, text, { anchor: 'middle' });

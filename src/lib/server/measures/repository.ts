@@ -1,0 +1,59 @@
+import { z } from 'zod';
+import { readColour } from '$lib/core/colour/read';
+import { fit } from '$lib/core/colour/shown';
+import { type Triple } from '$lib/core/colour/vector';
+import { readContrast } from '$lib/core/matching/own-contrast';
+import { newId } from '$lib/model/ids';
+import { measureSchema, type KeptMatch, type Measure } from '$lib/model/own-contrast';
+import { type Queries, type Row } from '../database/database';
+
+const COLUMNS = 'id, p, spread, made, jsonb_array_length(matches) as matches';
+/** So many are listed; nobody measures themselves more often. */
+const MOST_LISTED = 50;
+
+const rowSchema = measureSchema.extend({ made: z.coerce.date().transform((made) => made.toISOString()) });
+
+const toMeasure = (row: Row): Measure => rowSchema.parse(row);
+
+const linearOf = (text: string): Triple => fit(readColour(text)).linear;
+
+/** Reckons a person's own p out of their matches and keeps both. */
+export async function createMeasure(database: Queries, matches: readonly KeptMatch[]): Promise<Measure> {
+	const { p, spread } = readContrast(
+		matches.map(({ figure, ground, twin }) => ({
+			figure: linearOf(figure),
+			ground: linearOf(ground),
+			twin: linearOf(twin)
+		}))
+	);
+	const [row] = await database.query(
+		`insert into measure (id, p, spread, matches) values ($1, $2, $3, $4::jsonb) returning ${COLUMNS}`,
+		[newId(), p, spread, JSON.stringify(matches)]
+	);
+	return toMeasure(row!);
+}
+
+/** The measures that are kept, the newest first. */
+export async function listMeasures(database: Queries): Promise<Measure[]> {
+	const rows = await database.query(
+		`select ${COLUMNS} from measure where deleted is null order by made desc, id limit $1`,
+		[MOST_LISTED]
+	);
+	return rows.map(toMeasure);
+}
+
+/** Sets a measure aside; `restoreMeasure` takes that back. False where there was none to set aside. */
+export async function deleteMeasure(database: Queries, id: string): Promise<boolean> {
+	const sql = 'update measure set deleted = now() where id = $1 and deleted is null returning id';
+	return (await database.query(sql, [id])).length > 0;
+}
+
+export async function restoreMeasure(database: Queries, id: string): Promise<boolean> {
+	const sql = 'update measure set deleted = null where id = $1 and deleted is not null returning id';
+	return (await database.query(sql, [id])).length > 0;
+}
+
+/** Forgets measures that were deleted more than thirty days ago. */
+export async function forgetOldMeasures(database: Queries): Promise<void> {
+	await database.query("delete from measure where deleted < now() - interval '30 days'");
+}

@@ -1,0 +1,54 @@
+<script lang="ts">
+	import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
+	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
+
+	/** What can be taken back and done again; `canUndo` and `canRedo` say what, or are null. */
+	interface Undoable {
+		readonly canUndo: string | null;
+		readonly canRedo: string | null;
+		undo(): void;
+		redo(): void;
+	}
+
+	/** Undo and redo, as buttons, and by Ctrl Z, Ctrl Shift Z and Ctrl Y on the whole page; in a field the keys are the field's own. */
+	let { of }: { of: Undoable } = $props();
+
+	const undoWords = $derived(`Undo${of.canUndo ? `: ${of.canUndo}` : ''}`);
+	const redoWords = $derived(`Redo${of.canRedo ? `: ${of.canRedo}` : ''}`);
+
+	function undoByKey(event: KeyboardEvent) {
+		if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+		const key = event.key.toLowerCase();
+		const typing =
+			event.target instanceof HTMLElement &&
+			event.target.matches('input:not([type=range], [type=radio], [type=checkbox]), textarea');
+		if (typing || (key !== 'z' && key !== 'y')) return;
+		event.preventDefault();
+		if (key === 'y' || event.shiftKey) of.redo();
+		else of.undo();
+	}
+</script>
+
+<svelte:window onkeydown={undoByKey} />
+<div>
+	<button
+		class="act bare"
+		aria-label={undoWords}
+		title="{undoWords} (Ctrl Z)"
+		disabled={!of.canUndo}
+		onclick={() => of.undo()}><UndoOutline size="sm" aria-hidden="true" /></button
+	>
+	<button
+		class="act bare"
+		aria-label={redoWords}
+		title="{redoWords} (Ctrl Shift Z)"
+		disabled={!of.canRedo}
+		onclick={() => of.redo()}><RedoOutline size="sm" aria-hidden="true" /></button
+	>
+</div>
+
+<style>
+	div {
+		display: flex;
+	}
+</style>
