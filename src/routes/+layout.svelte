@@ -3,6 +3,7 @@
 	import '@fontsource-variable/newsreader/index.css';
 	import '../app.css';
 	import { onMount } from 'svelte';
+	import { allNow } from '$lib/ui/in-turn';
 	import NoticeBoard from '$lib/ui/NoticeBoard.svelte';
 
 	let { children } = $props();
@@ -13,5 +14,9 @@
 	});
 </script>
 
+<svelte:window
+	onpointerdowncapture={allNow}
+	onkeydowncapture={(event) => (event.key === 'Enter' || event.key === ' ') && allNow()}
+/>
 {@render children()}
 <NoticeBoard />

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { numberToHex } from '$lib/core/colour/code-number';
 import { newStudy } from '$lib/model/new-study';
 import { type ScalesPlate } from '$lib/model/plate';
 import { drawPlate } from './draw-plate';
-import { type Shape } from './drawing';
+import { type Of, type Shape } from './drawing';
+import { rowIn } from './many';
 import { layOutScales, PLATE_WIDTH } from './scales-layout';
 import { drawingToSvg } from './svg';
 import { seenDrawing, seenHex } from './view';
@@ -99,7 +101,7 @@ describe('many colours as one shape', () => {
 
 	it('a row is written as bars that touch, a mosaic as its figures', () => {
 		const fills = ['#b3392b', '#d9b036', '#2f5f86'];
-		expect(of([{ kind: 'row', x: 0, y: 0, width: 90, height: 20, fills }])).toBe(
+		expect(of([rowIn({ x: 0, y: 0, width: 90, height: 20 }, fills)])).toBe(
 			of(fills.map((fill, i) => ({ kind: 'bar', x: 30 * i, y: 0, width: 30, height: 20, fill })))
 		);
 		const paths = ['M0 0h9v9z', 'M9 9h9v9z', 'M20 0h9v9z'];
@@ -112,12 +114,13 @@ describe('many colours as one shape', () => {
 		const view = { kind: 'value', severity: 1 } as const;
 		const fills = ['#b3392b', '#2f5f86'];
 		const shapes: Shape[] = [
-			{ kind: 'row', x: 0, y: 0, width: 1, height: 1, fills },
+			rowIn({ x: 0, y: 0, width: 1, height: 1 }, fills),
 			{ kind: 'mosaic', paths: ['M0 0z', 'M1 1z'], fills }
 		];
 		const seen = seenDrawing(view, { title: '', width: 1, height: 1, ground: '#ffffff', shapes });
-		for (const shape of seen.shapes)
-			expect('fills' in shape && shape.fills).toEqual(fills.map((fill) => seenHex(view, fill)));
+		const [row, mosaic] = seen.shapes as [Of<'row'>, Of<'mosaic'>];
+		for (const seenFills of [row.codes.map(numberToHex), mosaic.fills])
+			expect(seenFills).toEqual(fills.map((fill) => seenHex(view, fill)));
 		expect(seenHex(view, '#b3392b')).toMatch(/^#(..)\1\1$/);
 	});
 });

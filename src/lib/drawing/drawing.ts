@@ -1,8 +1,8 @@
 /** What a drawing is made of. Lengths are in plate units; colours are `#rrggbb`, because not every renderer reads more. */
 export type Shape =
 	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
-	/** Bars of one width that touch, from left to right: many colours as one shape. */
-	| { kind: 'row'; x: number; y: number; width: number; height: number; fills: readonly string[] }
+	/** Bars of one width that touch, from left to right: many colours as one shape, as numbers 0xrrggbb. */
+	| { kind: 'row'; x: number; y: number; width: number; height: number; codes: readonly number[] }
 	/** Many figures as one shape, as SVG path data; `fills` has the colour of each. */
 	| { kind: 'mosaic'; paths: readonly string[]; fills: readonly string[] }
 	/** Any other figure, as SVG path data. */
@@ -39,13 +39,3 @@ export const FACES = {
 } as const;
 
 export const weightOf = (shape: Of<'words'>): number => (shape.face === 'serif' ? 500 : shape.strong ? 600 : 400);
-
-/** A row as the bars that it is made of. */
-export function barsOf({ x, y, width, height, fills }: Of<'row'>): Of<'bar'>[] {
-	const each = width / fills.length;
-	return fills.map((fill, i) => ({ kind: 'bar', x: x + i * each, y, width: each, height, fill }));
-}
-
-/** A mosaic as the figures that it is made of. */
-export const figuresOf = ({ paths, fills }: Of<'mosaic'>): Of<'figure'>[] =>
-	paths.map((path, i) => ({ kind: 'figure', path, fill: fills[i]! }));

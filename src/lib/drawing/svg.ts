@@ -1,4 +1,5 @@
-import { barsOf, FACES, figuresOf, weightOf, type Drawing, type Shape } from './drawing';
+import { FACES, weightOf, type Drawing, type Shape } from './drawing';
+import { barsOf, figuresOf } from './many';
 
 const ENTITIES: Readonly<Record<string, string>> = {
 	'&': '&amp;',

@@ -1,4 +1,5 @@
 import { linearToHex } from '$lib/core/colour/bytes';
+import { hexToNumber, numberToHex } from '$lib/core/colour/code-number';
 import { toLinear } from '$lib/core/colour/colour';
 import { readColour } from '$lib/core/colour/read';
 import { simulateDeficiency, type Deficiency } from '$lib/core/vision/deficiency';
@@ -48,6 +49,7 @@ function seenShape(view: View, shape: Shape): Shape {
 		case 'rule':
 			return shape;
 		case 'row':
+			return { ...shape, codes: shape.codes.map((code) => hexToNumber(seenHex(view, numberToHex(code)))) };
 		case 'mosaic':
 			return { ...shape, fills: shape.fills.map((fill) => seenHex(view, fill)) };
 		default:

@@ -1,10 +1,11 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 
 /** A fresh queue for each test. Node.js has no idle callback, as some browsers have none. */
-async function queue() {
+async function fresh() {
 	vi.resetModules();
-	return (await import('./in-turn')).inTurn;
+	return import('./in-turn');
 }
+const queue = async () => (await fresh()).inTurn;
 
 beforeEach(() => vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout', 'performance', 'Date'] }));
 afterEach(() => vi.useRealTimers());
@@ -52,6 +53,21 @@ describe('work that waits for its turn', () => {
 		}
 		expect(counts[0]).toBeGreaterThan(counts[1]!);
 		for (const count of counts) expect(count).toBeGreaterThanOrEqual(3);
+	});
+
+	it('is done at once, and only once, when all is asked for, as before a press', async () => {
+		const { inTurn, allNow } = await fresh();
+		const done: string[] = [];
+		inTurn('codes', () => done.push('old codes'));
+		inTurn('codes', () => done.push('codes'));
+		inTurn('chart', () => done.push('chart'));
+		allNow();
+		expect(done).toEqual(['codes', 'chart']);
+		await pass(1000);
+		expect(done).toHaveLength(2);
+		inTurn('codes', () => done.push('later'));
+		await pass(1000);
+		expect(done.at(-1)).toBe('later');
 	});
 
 	it('is done again when it is asked for again after its rest', async () => {

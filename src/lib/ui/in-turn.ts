@@ -49,6 +49,13 @@ function whenIdle(): void {
 	else setTimeout(next, LONGEST_WAIT / 10);
 }
 
+/** Does all that waits, at once: before a press is answered, so that what is pressed is what is now. */
+export function allNow(): void {
+	const tasks = [...waiting.values()];
+	waiting.clear();
+	for (const { work } of tasks) work();
+}
+
 /**
  * Does work when the browser has time for it, one piece after the other, and none too often: so charts and many small
  * pictures follow a turning dial without taking its frames. Of work under one name only the latest is done.

@@ -1,14 +1,8 @@
-import { barsOf, type Of, type Shape } from '$lib/drawing/drawing';
+import { type Of, type Shape } from '$lib/drawing/drawing';
+import { barsOf } from '$lib/drawing/many';
 
-/** What each digit counts, by its letter's code. */
-const DIGITS = Uint8Array.from({ length: 128 }, (_, letter) => parseInt(String.fromCharCode(letter), 16) || 0);
-
-/** A code `#rrggbb` as the four bytes of an opaque pixel. Digit by digit, because thousands of them are painted in a frame. */
-export function opaque(hex: string): number {
-	let code = 0;
-	for (let i = 1; i < 7; i++) code = (code << 4) | DIGITS[hex.charCodeAt(i)]!;
-	return ((code << 8) | 0xff) >>> 0;
-}
+/** A code 0xrrggbb as the four bytes of an opaque pixel. */
+export const opaque = (code: number): number => ((code << 8) | 0xff) >>> 0;
 
 /** The outlines of mosaics that were painted before: the same ones come again with every turn of a dial. */
 const outlines = new WeakMap<readonly string[], readonly Path2D[]>();
@@ -58,13 +52,13 @@ let small: HTMLCanvasElement | null = null;
 /** The rows with one pixel for each colour. */
 function pixelsOf(rows: readonly Of<'row'>[]): HTMLCanvasElement {
 	small ??= document.createElement('canvas');
-	small.width = Math.max(...rows.map(({ fills }) => fills.length));
+	small.width = Math.max(...rows.map(({ codes }) => codes.length));
 	small.height = rows.length;
 	const image = new ImageData(small.width, small.height);
 	const pixels = new DataView(image.data.buffer);
-	rows.forEach(({ fills }, row) => {
+	rows.forEach(({ codes }, row) => {
 		const start = row * image.width;
-		for (let i = 0; i < fills.length; i++) pixels.setUint32(4 * (start + i), opaque(fills[i]!));
+		for (let i = 0; i < codes.length; i++) pixels.setUint32(4 * (start + i), opaque(codes[i]!));
 	});
 	small.getContext('2d')!.putImageData(image, 0, 0);
 	return small;
@@ -74,11 +68,11 @@ function pixelsOf(rows: readonly Of<'row'>[]): HTMLCanvasElement {
 function paintRows(context: CanvasRenderingContext2D, rows: readonly Of<'row'>[], scale: number): void {
 	const source = pixelsOf(rows);
 	context.imageSmoothingEnabled = false;
-	rows.forEach(({ x, y, width, height, fills }, i) => {
+	rows.forEach(({ x, y, width, height, codes }, i) => {
 		const [left, top] = [Math.round(x * scale), Math.round(y * scale)];
 		const wide = Math.round((x + width) * scale) - left;
 		const high = Math.round((y + height) * scale) - top;
-		context.drawImage(source, 0, i, fills.length, 1, left, top, wide, high);
+		context.drawImage(source, 0, i, codes.length, 1, left, top, wide, high);
 	});
 }
 
@@ -110,7 +104,7 @@ export function paintShapes(context: CanvasRenderingContext2D, shapes: readonly 
 		rows = [];
 	};
 	for (const shape of shapes)
-		if (shape.kind === 'row' && shape.fills.length > SHORT) rows.push(shape);
+		if (shape.kind === 'row' && shape.codes.length > SHORT) rows.push(shape);
 		else {
 			paintWaiting();
 			paintShape(context, shape, scale);

@@ -20,5 +20,6 @@ export function greatestThat(fits: (chroma: number) => boolean): number {
 /** The greatest OKLab chroma that an sRGB screen can show at this OKLab lightness 0–1 and hue in degrees. */
 export function greatestChroma(lightness: number, hue: number): number {
 	if (lightness <= 0 || lightness >= 1) return 0;
-	return greatestThat((chroma) => inGamut(...oklabToLinear(...fromPolar([lightness, chroma, hue]))));
+	const [, a, b] = fromPolar([lightness, 1, hue]);
+	return greatestThat((chroma) => inGamut(...oklabToLinear(lightness, chroma * a, chroma * b)));
 }

@@ -37,7 +37,34 @@ export function colourAt(wheel: Wheel, { angle, distance, light }: Place): Fitte
 	return { linear: decodeSrgb(hsbToSrgb([hue, Math.min(1, distance), light])), mapped: distance > 1 };
 }
 
-const HALVINGS = 36;
+/** A miss in luminance far under what any code can tell. */
+const CLOSE = 1e-13;
+const MOST_STEPS = 60;
+
+/**
+ * The HSB brightness 0–1 at which a rising luminance reaches y, between 0 and a brightness of 1 that is too bright: by false
+ * position with the halved end of the Illinois method (Dowell and Jarratt, BIT 11, 1971), because halving alone takes four times as many steps.
+ */
+function brightnessAt(luminanceAt: (brightness: number) => number, y: number, brightest: number): number {
+	let [low, under] = [0, -y];
+	let [high, over] = [1, brightest - y];
+	let brightness = 1;
+	for (let step = 0, side = 0; step < MOST_STEPS && over > under; step++) {
+		brightness = (low * over - high * under) / (over - under);
+		const miss = luminanceAt(brightness) - y;
+		if (Math.abs(miss) < CLOSE) break;
+		if (miss < 0) {
+			[low, under] = [brightness, miss];
+			if (side < 0) over /= 2;
+			side = -1;
+		} else {
+			[high, over] = [brightness, miss];
+			if (side > 0) under /= 2;
+			side = 1;
+		}
+	}
+	return brightness;
+}
 
 /**
  * The colour at a place of a wheel with another luminance y (0–1): hue and distance stay as they are while brightness or
@@ -48,15 +75,8 @@ export function colourAtLuminance(wheel: Wheel, place: Place, y: number): Fitted
 	if (wheel !== 'perceptual') {
 		const of = (light: number): Fitted => colourAt(wheel, { ...place, light });
 		const brightest = of(1);
-		if (luminance(...brightest.linear) >= y) {
-			let [low, high] = [0, 1];
-			for (let i = 0; i < HALVINGS; i++) {
-				const middle = (low + high) / 2;
-				if (luminance(...of(middle).linear) < y) low = middle;
-				else high = middle;
-			}
-			return of((low + high) / 2);
-		}
+		const most = luminance(...brightest.linear);
+		if (most >= y) return of(brightnessAt((light) => luminance(...of(light).linear), y, most));
 		const [, a, b] = linearToOklab(...brightest.linear);
 		return { linear: holdLuminance(y, a, b).linear, mapped: true };
 	}

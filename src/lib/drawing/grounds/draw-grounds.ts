@@ -1,6 +1,7 @@
 import { type GroundsPlate } from '$lib/model/grounds-plate';
 import { type LinkedColour } from '$lib/model/study';
-import { barsOf, type Drawing, type Shape } from '../drawing';
+import { type Drawing, type Shape } from '../drawing';
+import { barsIn } from '../many';
 import { type Box } from '../forms/place';
 import { header } from '../head';
 import { outlineOf } from '../mixes/figures';
@@ -107,7 +108,10 @@ function drawRow(plate: GroundsPlate, { row }: MadeGrounds): Shape[] {
 		...boxes.flatMap(({ x, y, width, height }, i) => {
 			const share = plate.scale ? 0.84 : 0.5;
 			const place = { x: x + (width * (1 - share)) / 2, y: y + height + 8, width: width * share, height: 22 };
-			return barsOf({ kind: 'row', ...place, fills: row[i]!.seen.map(({ looks }) => looks.hex) });
+			return barsIn(
+				place,
+				row[i]!.seen.map(({ looks }) => looks.hex)
+			);
 		}),
 		...chart(
 			SHIFTS.value,

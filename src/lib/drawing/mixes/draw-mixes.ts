@@ -8,6 +8,7 @@ import { type LinkedColour } from '$lib/model/study';
 import { type Drawing, type Shape } from '../drawing';
 import { type Box } from '../forms/place';
 import { header, wrapped } from '../head';
+import { rowIn } from '../many';
 import { GROUND, INK, words } from '../words';
 import { drawBalance } from './draw-balance';
 import { crossingOf, outlineOf, patternIn } from './figures';
@@ -69,7 +70,7 @@ function drawMiddle(plate: MixesPlate, made: MadeMixes, linked: readonly LinkedC
 	const shown: Shape[] = plate.revealed
 		? [
 				bar(MIDDLE.middle, middle.hex),
-				{ kind: 'row', ...MIDDLE.way, fills },
+				rowIn(MIDDLE.way, fills),
 				{ kind: 'rule', x1: at, y1: MIDDLE.way.y - 12, x2: at, y2: MIDDLE.way.y - 2, stroke: INK },
 				under(MIDDLE.middle, `${lean}, ${middle.hex}`),
 				under(

@@ -1,6 +1,7 @@
 import { type OverlapFigure } from '$lib/model/mixes-plate';
 import { type Shape } from '../drawing';
 import { type Box } from '../forms/place';
+import { rowIn } from '../many';
 
 const n = (value: number): string => String(Math.round(value * 1000) / 1000);
 
@@ -70,7 +71,7 @@ export function patternIn(
 	const high = height / down;
 	const rows = Array.from({ length: down }, (_, row) => Array.from({ length: across }, (__, i) => code(i + row)));
 	if (pattern === 'checks')
-		return rows.map((fills, row): Shape => ({ kind: 'row', x, y: y + row * high, width, height: high, fills }));
+		return rows.map((fills, row) => rowIn({ x, y: y + row * high, width, height: high }, fills));
 	return dotsIn({ x, y, width, height }, grain, codes);
 }
 

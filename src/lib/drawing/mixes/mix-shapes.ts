@@ -1,6 +1,7 @@
 import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type LinkedColour } from '$lib/model/study';
-import { barsOf, type Shape } from '../drawing';
+import { type Shape } from '../drawing';
+import { barsIn } from '../many';
 import { type Box } from '../forms/place';
 import { linkedOf, textOf } from '../resolve';
 import { words } from '../words';
@@ -11,7 +12,10 @@ export const MARGIN = 28;
 export const bar = (box: Box, fill: string): Shape => ({ kind: 'bar', ...box, fill });
 
 export const rowOf = (box: Box, patches: readonly Patch[]): Shape[] =>
-	barsOf({ kind: 'row', ...box, fills: patches.map(({ hex }) => hex) });
+	barsIn(
+		box,
+		patches.map(({ hex }) => hex)
+	);
 
 /** What a parent is called: its linked colour's name, or its own text. */
 export const parentName = ({ parents }: MixesPlate, index: number, linked: readonly LinkedColour[]): string => {

@@ -1,8 +1,10 @@
 import { average, differenceCiede2000, formatHex } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { numberToHex } from '$lib/core/colour/code-number';
 import { MIX_EXERCISES, OPTICAL_PATTERNS, OVERLAP_FIGURES } from '$lib/model/mixes-plate';
-import { barsOf, type Shape } from '../drawing';
+import { type Shape } from '../drawing';
+import { barsOf } from '../many';
 import { drawMixes } from './draw-mixes';
 import { areaShares, crossingOf, outlineOf, patternIn } from './figures';
 import { chainPlaces, mixPlaces, MIXES_HEIGHT, MIXES_WIDTH, parentBoxes, partsAtSeam } from './mixes-layout';
@@ -133,7 +135,7 @@ describe('what an exercise makes of its parents', () => {
 		const hidden = plate({ exercise: 'middle', revealed: false, guess: { text: '#806070' } });
 		const { hex } = mixesOf(hidden, []).middle();
 		const fills = drawMixes(hidden, [], true).shapes.flatMap((shape) =>
-			shape.kind === 'row' ? [...shape.fills] : 'fill' in shape ? [shape.fill] : []
+			shape.kind === 'row' ? shape.codes.map(numberToHex) : 'fill' in shape ? [shape.fill] : []
 		);
 		expect(fills).not.toContain(hex);
 		expect(fills).toContain('#806070');

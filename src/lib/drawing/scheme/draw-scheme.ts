@@ -8,7 +8,8 @@ import { WHEEL_WORDS } from '$lib/core/scale/words';
 import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
 import { ROLES, type SchemePlate } from '$lib/model/scheme-plate';
 import { type LinkedColour } from '$lib/model/study';
-import { barsOf, type Drawing, type Shape } from '../drawing';
+import { type Drawing, type Shape } from '../drawing';
+import { barsIn, rowIn } from '../many';
 import { type Box } from '../forms/place';
 import { ticks } from '../draw-steps';
 import { header, wrapped } from '../head';
@@ -49,8 +50,6 @@ function caption(plate: SchemePlate, linked: readonly LinkedColour[]): Shape[] {
 	];
 }
 
-const rowOf = (box: Box, fills: readonly string[]): Shape[] => barsOf({ kind: 'row', ...box, fills });
-
 /** Words at the left of a row, in its middle. */
 const beside = ({ y, height }: Box, text: string): Shape => words(COLUMN, y + height / 2 + 4, text, { size: 11 });
 
@@ -76,7 +75,7 @@ function drawMembers({ members, kept }: MadeScheme, layout: SchemeLayout, palett
 	};
 	const matches = kept && layout.kept;
 	return [
-		...rowOf(
+		...barsIn(
 			box,
 			members.map(({ hex }) => hex)
 		),
@@ -92,7 +91,7 @@ function drawMembers({ members, kept }: MadeScheme, layout: SchemeLayout, palett
 		),
 		...(matches
 			? [
-					...rowOf(
+					...barsIn(
 						matches,
 						kept.map(({ hex }) => hex)
 					),
@@ -124,12 +123,7 @@ function drawProportions({ used, usedHexes }: MadeScheme, { greys, balance }: Sc
 		x += part.width;
 		return part;
 	});
-	return [
-		{ kind: 'row', ...greys, fills: used.map(ownGrey) },
-		beside(greys, 'own greys'),
-		...parts,
-		beside(balance, 'in balance')
-	];
+	return [rowIn(greys, used.map(ownGrey)), beside(greys, 'own greys'), ...parts, beside(balance, 'in balance')];
 }
 
 /** The yarn for each role: the member that has it. Roles of members that are no longer there begin again. */
@@ -172,8 +166,8 @@ function drawRelatives(made: MadeScheme, codes: readonly RelativeCodes[], layout
 				...THREADS.flatMap(([to, from], t): Shape[] => {
 					const row = { kind: 'row', y: block.y + t * (thread + THREAD_GAP), width, height: thread } as const;
 					return [
-						{ ...row, x: middle.x - width, fills: [...codes[i]![to]].reverse() },
-						{ ...row, x: middle.x + middle.width, fills: codes[i]![from] }
+						{ ...row, x: middle.x - width, codes: [...codes[i]![to]].reverse() },
+						{ ...row, x: middle.x + middle.width, codes: codes[i]![from] }
 					];
 				})
 			];
@@ -197,7 +191,7 @@ function drawSmall(plate: SchemePlate, made: MadeScheme): Drawing {
 		height: 560,
 		ground: GROUND,
 		shapes: [
-			...rowOf(members, made.usedHexes),
+			...barsIn(members, made.usedHexes),
 			...drawSmallWheel(made.spec, made.members, circle),
 			...drawDesigns(plate, made, { ...small, designs }).filter(({ kind }) => kind !== 'words')
 		]

@@ -1,4 +1,5 @@
 import { linearToHex } from '$lib/core/colour/bytes';
+import { linearToNumber, numberToHex } from '$lib/core/colour/code-number';
 import { fit } from '$lib/core/colour/shown';
 import { type Triple } from '$lib/core/colour/vector';
 import { nearestIn, readied, type Nearest } from '$lib/core/scheme/nearest';
@@ -67,7 +68,7 @@ const rulesOf = ({ others }: SchemePlate, linked: readonly LinkedColour[]): Memb
 interface ReadyPalette {
 	readonly linears: readonly Triple[];
 	readonly labs: readonly Triple[];
-	readonly hexes: readonly string[];
+	readonly codes: readonly number[];
 }
 
 const ready = new WeakMap<KeptPalette, ReadyPalette>();
@@ -76,16 +77,16 @@ function readyPalette(palette: KeptPalette): ReadyPalette {
 	const known = ready.get(palette);
 	if (known) return known;
 	const linears = palette.colours.map(({ text }) => linearOf(text));
-	const made = { linears, labs: readied(linears), hexes: linears.map((linear) => linearToHex(...linear)) };
+	const made = { linears, labs: readied(linears), codes: linears.map((linear) => linearToNumber(...linear)) };
 	ready.set(palette, made);
 	return made;
 }
 
 function matchesOf(members: readonly Member[], palette: KeptPalette): ShownMatch[] {
-	const { labs, hexes } = readyPalette(palette);
+	const { labs, codes } = readyPalette(palette);
 	return members.map(({ linear }) => {
 		const nearest = nearestIn(labs, linear)!;
-		return { ...nearest, name: palette.colours[nearest.index]!.name, hex: hexes[nearest.index]! };
+		return { ...nearest, name: palette.colours[nearest.index]!.name, hex: numberToHex(codes[nearest.index]!) };
 	});
 }
 
@@ -124,17 +125,17 @@ function remembered<T>(work: (plate: SchemePlate, linked: readonly LinkedColour[
 /** A scheme plate worked out: its members, and what stands for them where it keeps to a palette. */
 export const schemeOf = remembered(make);
 
-/** The codes of the relatives of one member, nearest first in every direction. */
-export type RelativeCodes = Readonly<Record<Direction, readonly string[]>>;
+/** The codes of the relatives of one member as numbers 0xrrggbb, nearest first in every direction. */
+export type RelativeCodes = Readonly<Record<Direction, readonly number[]>>;
 
 /** The codes of all relatives, member by member; the nearest of the palette where the scheme keeps to one. */
 export const relativesOfScheme = remembered((plate, linked): RelativeCodes[] => {
 	const { members } = schemeOf(plate, linked);
 	const { steps, amount } = plate.relatives;
 	const palette = plate.keptTo && readyPalette(plate.keptTo);
-	const code = (linear: Triple): string =>
-		palette ? palette.hexes[nearestIn(palette.labs, linear)!.index]! : linearToHex(linear[0], linear[1], linear[2]);
-	const codes = (linear: Triple, direction: Direction): string[] =>
+	const code = (linear: Triple): number =>
+		palette ? palette.codes[nearestIn(palette.labs, linear)!.index]! : linearToNumber(linear[0], linear[1], linear[2]);
+	const codes = (linear: Triple, direction: Direction): number[] =>
 		relativesOf(linear, direction, steps, amount).map((relative) => code(relative.linear));
 	return members.map(
 		({ linear }) =>

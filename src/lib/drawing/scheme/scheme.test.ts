@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { numberToHex } from '$lib/core/colour/code-number';
 import { DIRECTIONS } from '$lib/core/scheme/relatives';
 import { RIM } from '$lib/core/scheme/wheel-place';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { schemePlateSchema, type SchemePlate } from '$lib/model/scheme-plate';
-import { barsOf, type Shape } from '../drawing';
+import { type Shape } from '../drawing';
+import { barsOf } from '../many';
 import { drawingToSvg } from '../svg';
 import { drawScheme, schemeLayout, yarnsOf } from './draw-scheme';
 import { flagsOf } from './draw-scheme-wheel';
@@ -110,7 +112,9 @@ describe('the drawing of a scheme', () => {
 		const scheme = plate({ relatives: { shown: true, steps: 20, amount: 80 } });
 		const drawing = drawScheme(scheme, [], true);
 		const svg = drawingToSvg(drawing);
-		const codes = relativesOfScheme(scheme, []).flatMap((each) => DIRECTIONS.flatMap((direction) => each[direction]));
+		const codes = relativesOfScheme(scheme, []).flatMap((each) =>
+			DIRECTIONS.flatMap((direction) => each[direction].map(numberToHex))
+		);
 		expect(codes).toHaveLength(3 * 6 * 20);
 		for (const code of [...codes, ...schemeOf(scheme, []).usedHexes]) {
 			expect(svg).toContain(`fill="${code}"`);
@@ -126,7 +130,8 @@ describe('the drawing of a scheme', () => {
 		const kept = plate({ keptTo: { name: 'Two', colours }, relatives: { shown: true, steps: 3, amount: 50 } });
 		const palette = colours.map(({ text }) => text);
 		for (const each of relativesOfScheme(kept, []))
-			for (const direction of DIRECTIONS) each[direction].forEach((code) => expect(palette).toContain(code));
+			for (const direction of DIRECTIONS)
+				each[direction].forEach((code) => expect(palette).toContain(numberToHex(code)));
 		for (const code of Object.values(yarnsOf(kept, schemeOf(kept, []).usedHexes))) expect(palette).toContain(code);
 		// Both stand side by side: the members as the scheme has them are still drawn.
 		const drawn = fills(drawScheme(kept, [], true).shapes);

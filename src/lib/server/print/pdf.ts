@@ -1,5 +1,6 @@
 import PDFDocument from 'pdfkit';
-import { barsOf, figuresOf, type Drawing, type Of, type Shape } from '$lib/drawing/drawing';
+import { type Drawing, type Of, type Shape } from '$lib/drawing/drawing';
+import { barsOf, figuresOf } from '$lib/drawing/many';
 import { type TitleBlock } from '$lib/model/study';
 import { pageSize, type PageForm } from '$lib/model/print';
 import { faceFiles, runsOf, type FaceName } from './faces';

@@ -45,8 +45,8 @@
 		const pixels = new DataView(image.data.buffer);
 		for (let i = 0; i < COLUMNS; i++) {
 			now[index] = least + ((most - least) * i) / (COLUMNS - 1);
-			const { hex, fits: inside } = shown(now);
-			const colour = opaque(hex);
+			const { code, fits: inside } = shown(now);
+			const colour = opaque(code);
 			for (let row = inside ? 0 : HEIGHT - NARROW; row < HEIGHT; row++)
 				pixels.setUint32(4 * (row * COLUMNS + i), colour);
 		}

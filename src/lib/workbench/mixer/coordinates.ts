@@ -1,4 +1,4 @@
-import { linearToHex } from '$lib/core/colour/bytes';
+import { linearToNumber, numberToHex } from '$lib/core/colour/code-number';
 import { estimateCmyk, estimatedCmykToSrgb } from '$lib/core/colour/cmyk';
 import { formatLab, formatOklch } from '$lib/core/colour/codes';
 import { toLinear, type Colour } from '$lib/core/colour/colour';
@@ -34,8 +34,8 @@ export interface Coordinates {
 	of(colour: Colour): number[];
 	/** The CSS text that these coordinates are stored as. */
 	text(values: readonly number[]): string;
-	/** What a screen shows there, and whether it can show just that. */
-	shown(values: readonly number[]): { hex: string; fits: boolean };
+	/** The code 0xrrggbb that a screen shows there, and whether it can show just that. */
+	shown(values: readonly number[]): { code: number; fits: boolean };
 }
 
 const axis = (name: string, most: number, step: number, leap: number, decimals: number, unit = ''): Axis => ({
@@ -71,14 +71,12 @@ const perceptual: Coordinates = {
 		const lab = fromPolar([l / 100, c, h]);
 		const linear = oklabToLinear(...lab);
 		const fits = inGamut(...linear);
-		return { hex: linearToHex(...(fits ? linear : mapToGamut(...lab))), fits };
+		return { code: linearToNumber(...(fits ? linear : mapToGamut(...lab))), fits };
 	}
 };
 
-const encodedToHex = (rgb: Triplet): string => {
-	const [red, green, blue] = rgb.map(srgbToLinear) as Triple;
-	return linearToHex(red, green, blue);
-};
+const encodedToNumber = (rgb: Triplet): number =>
+	linearToNumber(srgbToLinear(rgb[0]), srgbToLinear(rgb[1]), srgbToLinear(rgb[2]));
 const encodedOf = (colour: Colour): Triple => show(colour).linear.map(linearToSrgb) as Triple;
 
 /** Coordinates of encoded sRGB: all that they can say fits the screen, and it is stored as an 8-bit code. */
@@ -89,14 +87,14 @@ function onScreen(
 	of: (rgb: Triple) => number[],
 	toRgb: (values: readonly number[]) => Triplet
 ): Coordinates {
-	const hexOf = (values: readonly number[]): string => encodedToHex(toRgb(values));
+	const codeOf = (values: readonly number[]): number => encodedToNumber(toRgb(values));
 	return {
 		name,
 		says,
 		axes,
 		of: (colour) => of(encodedOf(colour)),
-		text: hexOf,
-		shown: (values) => ({ hex: hexOf(values), fits: true })
+		text: (values) => numberToHex(codeOf(values)),
+		shown: (values) => ({ code: codeOf(values), fits: true })
 	};
 }
 
@@ -155,7 +153,7 @@ const lab: Coordinates = {
 	text: (values) => formatLab([...three(values)], 1),
 	shown(values) {
 		const { linear, mapped } = fitted(xyzToLinear(d50ToD65(labToXyz(three(values), WHITE_D50))));
-		return { hex: linearToHex(...linear), fits: !mapped };
+		return { code: linearToNumber(...linear), fits: !mapped };
 	}
 };
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { numberToHex } from '$lib/core/colour/code-number';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { show } from '$lib/core/colour/shown';
 	import { colourOf } from '$lib/drawing/resolve';
@@ -39,7 +40,8 @@
 		step: Math.min(at.step, plate.relatives.steps)
 	});
 	const said = $derived.by((): string => {
-		const hex = relativesOfScheme(plate, workbench.document.linked)[here.member]?.[here.direction][here.step - 1];
+		const code = relativesOfScheme(plate, workbench.document.linked)[here.member]?.[here.direction][here.step - 1];
+		const hex = code === undefined ? null : numberToHex(code);
 		const words = hex ? `${hex}, ${colourWords(show(colourOf(hex)).linear)}` : '';
 		return `Member ${here.member + 1}, ${here.direction} ${here.step} of ${plate.relatives.steps}, ${words}`;
 	});

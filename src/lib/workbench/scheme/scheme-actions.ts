@@ -1,3 +1,4 @@
+import { numberToHex } from '$lib/core/colour/code-number';
 import { colourWords } from '$lib/core/colour/hue-words';
 import { show } from '$lib/core/colour/shown';
 import { relativesOfScheme, schemeOf } from '$lib/drawing/scheme/scheme-of';
@@ -88,8 +89,9 @@ export function startScale(workbench: Workbench, plate: SchemePlate, one: number
 export function coloursOfRelatives(workbench: Workbench, plate: SchemePlate): PaletteColour[] {
 	const codes = relativesOfScheme(plate, workbench.document.linked);
 	return workbench.relatives.flatMap(({ member, direction, step }) => {
-		const text = codes[member]?.[direction][step - 1];
-		if (!text) return [];
+		const code = codes[member]?.[direction][step - 1];
+		if (code === undefined) return [];
+		const text = numberToHex(code);
 		const name = `${member + 1}, ${direction} ${step}, ${colourWords(show(colourOf(text)).linear)}`;
 		return [{ name: name.slice(0, MOST_LETTERS), text }];
 	});

@@ -1,3 +1,4 @@
+import { numberToHex } from '$lib/core/colour/code-number';
 import { colourWords } from '$lib/core/colour/hue-words';
 import { fit } from '$lib/core/colour/shown';
 import { colourOf } from '$lib/drawing/resolve';
@@ -39,13 +40,13 @@ export function memberHeld({ schemePlate: plate, document }: Workbench, index: n
 /** A relative, which follows from its member. */
 export function aboutRelative({ schemePlate: plate, document }: Workbench, held: Relative): Subject | null {
 	const codes = plate && relativesOfScheme(plate, document.linked)[held.member]?.[held.direction];
-	const text = codes?.[held.step - 1];
-	if (!plate || !text) return null;
+	const code = codes?.[held.step - 1];
+	if (!plate || code === undefined) return null;
 	const name = `${held.direction[0]!.toUpperCase()}${held.direction.slice(1)} ${held.step}`;
 	return {
 		name,
 		note: `relative of member ${held.member + 1}`,
-		text,
+		text: numberToHex(code),
 		linked: null,
 		follows: 'It follows from its member. Set that one, or go on from this colour:',
 		parents: [{ name: `member ${held.member + 1}`, held: heldMember(held.member) }]
