@@ -1,6 +1,7 @@
 import { type Role } from '$lib/model/scheme-plate';
 import { type Shape } from '../drawing';
 import { type Box } from '../forms/place';
+import { rounded } from '../rounded';
 import { words } from '../words';
 
 /** The codes that a design is woven from. */
@@ -14,11 +15,10 @@ const bar = (x: number, y: number, width: number, height: number, fill: string):
 	height,
 	fill
 });
-const round = (x: number): number => Math.round(x * 100) / 100;
 type Point = readonly [x: number, y: number];
 
 const outline = (points: readonly Point[]): string =>
-	`M${points.map(([x, y]) => `${round(x)} ${round(y)}`).join('L')}z`;
+	`M${points.map(([x, y]) => `${rounded(x)} ${rounded(y)}`).join('L')}z`;
 const lozenge = (x: number, y: number, across: number, down: number): string =>
 	outline([
 		[x, y - down],

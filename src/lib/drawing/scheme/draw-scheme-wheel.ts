@@ -6,6 +6,7 @@ import { colourAt, colourAtLuminance, placeOf, RIM } from '$lib/core/scheme/whee
 import { angleBetween, type Wheel } from '$lib/core/scheme/wheel';
 import { type Shape } from '../drawing';
 import { anchorAt, around, sector } from '../forms/sector';
+import { rounded } from '../rounded';
 import { INK, SOFT, words } from '../words';
 import { pointOf, type WheelCircle } from './scheme-layout';
 import { type ShownMember } from './scheme-of';
@@ -135,7 +136,8 @@ export function flagsOf(wheel: Wheel, members: readonly Pick<ShownMember, 'place
 	);
 	return places.map((place, i) => {
 		const [x, y] = around(circle.cx, circle.cy)(circle.rim + FLAG.out, (angles[i]! * Math.PI) / 180);
-		return { x, y, size: i === 0 ? FLAG.lead : FLAG.swatch, point: pointOf(circle, wheel, place) };
+		const [px, py] = pointOf(circle, wheel, place);
+		return { x: rounded(x), y: rounded(y), size: i === 0 ? FLAG.lead : FLAG.swatch, point: [rounded(px), rounded(py)] };
 	});
 }
 
@@ -155,11 +157,11 @@ function drawFlags(wheel: Wheel, members: readonly ShownMember[], circle: WheelC
 		const [ux, uy] = [(x - circle.cx) / out, (y - circle.cy) / out];
 		const beyond = size / 2 + 7;
 		return [
-			{ kind: 'rule', x1: px, y1: py, x2: x - ux * (size / 2), y2: y - uy * (size / 2), stroke: INK },
+			{ kind: 'rule', x1: px, y1: py, x2: rounded(x - ux * (size / 2)), y2: rounded(y - uy * (size / 2)), stroke: INK },
 			lozenge(px, py, 6.5, '#ffffff'),
 			lozenge(px, py, 5, members[i]!.hex),
 			{ kind: 'bar', x: x - size / 2, y: y - size / 2, width: size, height: size, fill: members[i]!.hex },
-			words(x + ux * beyond, y + uy * beyond + 3.5, number, {
+			words(rounded(x + ux * beyond), rounded(y + uy * beyond + 3.5), number, {
 				anchor: 'middle',
 				size: 10,
 				strong: i === 0,
@@ -171,7 +173,7 @@ function drawFlags(wheel: Wheel, members: readonly ShownMember[], circle: WheelC
 
 const lozenge = (x: number, y: number, reach: number, fill: string): Shape => ({
 	kind: 'figure',
-	path: `M${x} ${y - reach}L${x + reach} ${y}L${x} ${y + reach}L${x - reach} ${y}z`,
+	path: `M${x} ${y}m0 -${reach}l${reach} ${reach}l-${reach} ${reach}l-${reach} -${reach}z`,
 	fill
 });
 

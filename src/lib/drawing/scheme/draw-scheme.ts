@@ -10,6 +10,7 @@ import { ROLES, type SchemePlate } from '$lib/model/scheme-plate';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing, type Shape } from '../drawing';
 import { barsIn, rowIn } from '../many';
+import { rounded } from '../rounded';
 import { type Box } from '../forms/place';
 import { ticks } from '../draw-steps';
 import { header, wrapped } from '../head';
@@ -116,13 +117,17 @@ function drawMembers({ members, kept }: MadeScheme, layout: SchemeLayout, palett
 }
 
 function drawProportions({ used, usedHexes }: MadeScheme, { greys, balance }: SchemeLayout): Shape[] {
-	const areas = areasInBalance(used);
-	let x = balance.x;
-	const parts = areas.map((share, i): Shape => {
-		const part: Shape = { kind: 'bar', ...balance, x, width: share * balance.width, fill: usedHexes[i]! };
-		x += part.width;
-		return part;
-	});
+	let sum = 0;
+	const edges = [0, ...areasInBalance(used).map((share) => (sum += share))].map((share) =>
+		rounded(balance.x + share * balance.width)
+	);
+	const parts = usedHexes.map((fill, i): Shape => ({
+		kind: 'bar',
+		...balance,
+		x: edges[i]!,
+		width: rounded(edges[i + 1]! - edges[i]!),
+		fill
+	}));
 	return [rowIn(greys, used.map(ownGrey)), beside(greys, 'own greys'), ...parts, beside(balance, 'in balance')];
 }
 

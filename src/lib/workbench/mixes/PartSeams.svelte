@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
 	import { parentName } from '$lib/drawing/mixes/mix-shapes';
 	import { MIXES_HEIGHT, MIXES_WIDTH, parentBoxes, partsAtSeam } from '$lib/drawing/mixes/mixes-layout';
 	import { type MixesPlate } from '$lib/model/mixes-plate';
@@ -48,9 +49,9 @@
 		aria-valuenow={parts[seam]}
 		aria-valuetext="{parts[seam]} to {parts[seam + 1]}"
 		title="Drag to change the parts"
-		style:left="{(100 * box.x) / MIXES_WIDTH}%"
-		style:top="{(100 * box.y) / MIXES_HEIGHT}%"
-		style:height="{(100 * box.height) / MIXES_HEIGHT}%"
+		style:left={percentOf(box.x, MIXES_WIDTH)}
+		style:top={percentOf(box.y, MIXES_HEIGHT)}
+		style:height={percentOf(box.height, MIXES_HEIGHT)}
 		onpointerdown={(event) => {
 			gesture++;
 			dragged = seam;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
 	import { type Scale } from '$lib/core/scale/scale';
 	import { linkedOf, textOf } from '$lib/drawing/resolve';
 	import { PLATE_WIDTH, type RowPlace } from '$lib/drawing/scales-layout';
@@ -40,8 +41,8 @@
 		return to[i]! + (to[i + 1]! - to[i]!) * (width === 0 ? 0 : (value - from[i]!) / width);
 	}
 
-	const percent = (x: number): string => `${(100 * x) / PLATE_WIDTH}%`;
-	const down = (y: number): string => `${(100 * y) / height}%`;
+	const percent = (x: number): string => percentOf(x, PLATE_WIDTH);
+	const down = (y: number): string => percentOf(y, height);
 	const nameOf = (index: number): string =>
 		linkedOf(decision.parents[index]!, workbench.document.linked)?.name ??
 		textOf(decision.parents[index]!, workbench.document.linked);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
 	import { tick } from 'svelte';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
@@ -29,8 +30,8 @@
 	// The places only depend on counts and looks, so they stay as they are while a colour is turned.
 	const layout = $derived(layOutScales(JSON.parse(shapes) as RowShape[], true));
 
-	const across = (x: number): string => `${(100 * x) / PLATE_WIDTH}%`;
-	const down = (y: number): string => `${(100 * y) / layout.height}%`;
+	const across = (x: number): string => percentOf(x, PLATE_WIDTH);
+	const down = (y: number): string => percentOf(y, layout.height);
 	const boxStyle = ({ x, y, width, height }: Box): string =>
 		`left:${across(x)};width:${across(width)};top:${down(y)};height:${down(height)}`;
 

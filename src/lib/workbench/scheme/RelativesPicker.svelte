@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
 	import { numberToHex } from '$lib/core/colour/code-number';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { show } from '$lib/core/colour/shown';
@@ -46,8 +47,8 @@
 		return `Member ${here.member + 1}, ${here.direction} ${here.step} of ${plate.relatives.steps}, ${words}`;
 	});
 
-	const across = (x: number): string => `${(100 * x) / SCHEME_WIDTH}%`;
-	const down = (y: number): string => `${(100 * y) / height}%`;
+	const across = (x: number): string => percentOf(x, SCHEME_WIDTH);
+	const down = (y: number): string => percentOf(y, height);
 
 	function choose(to: RelativeCell) {
 		if (!range) return;

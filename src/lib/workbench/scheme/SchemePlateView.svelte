@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
 	import { untrack } from 'svelte';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { drawPlate } from '$lib/drawing/draw-plate';
@@ -30,8 +31,8 @@
 		return laidOut.layout;
 	});
 	const held = $derived(indexHeld(workbench));
-	const across = (x: number): string => `${(100 * x) / SCHEME_WIDTH}%`;
-	const down = (y: number): string => `${(100 * y) / layout.height}%`;
+	const across = (x: number): string => percentOf(x, SCHEME_WIDTH);
+	const down = (y: number): string => percentOf(y, layout.height);
 	const each = $derived(layout.members.width / made.members.length);
 
 	function takeDropped(text: string, on: Element | null) {

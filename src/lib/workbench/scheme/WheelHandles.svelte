@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
 	import { fit } from '$lib/core/colour/shown';
 	import { luminance } from '$lib/core/colour/xyz';
 	import { turn, type Triple } from '$lib/core/colour/vector';
@@ -28,8 +29,8 @@
 	const flags = $derived(flagsOf(plate.wheel, made.members, layout.wheel));
 	const places = $derived(made.members.map(({ place }) => place));
 	const held = $derived(indexHeld(workbench));
-	const across = (x: number): string => `${(100 * x) / SCHEME_WIDTH}%`;
-	const down = (y: number): string => `${(100 * y) / layout.height}%`;
+	const across = (x: number): string => percentOf(x, SCHEME_WIDTH);
+	const down = (y: number): string => percentOf(y, layout.height);
 
 	/** The colour at another place of the wheel; with the value held where the scheme holds it. */
 	function colourFrom(linear: Triple, place: Place): Triple {

@@ -1,4 +1,5 @@
 <script lang="ts" module>
+	import { percentOf } from '$lib/ui/percent-of';
 	import { type Box } from '$lib/drawing/forms/place';
 
 	/** A colour of a plate that can be taken hold of. */
@@ -49,10 +50,10 @@
 			aria-pressed={held}
 			aria-label={said}
 			tabindex={held || (!anyHeld && index === 0) ? 0 : -1}
-			style:left="{(100 * box.x) / width}%"
-			style:top="{(100 * box.y) / height}%"
-			style:width="{(100 * box.width) / width}%"
-			style:height="{(100 * box.height) / height}%"
+			style:left={percentOf(box.x, width)}
+			style:top={percentOf(box.y, height)}
+			style:width={percentOf(box.width, width)}
+			style:height={percentOf(box.height, height)}
 			onclick={() => onhold(index)}
 			onfocus={() => onhold(index)}
 			onkeydown={(event) => goByKey(event, index)}

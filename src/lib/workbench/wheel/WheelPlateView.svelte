@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { drawPlate } from '$lib/drawing/draw-plate';
 	import { seenDrawing } from '$lib/drawing/view';
@@ -32,8 +33,8 @@
 
 	const style = ({ box, reach }: CellPlace): string => {
 		const points = reach.map(([x, y]) => `${(100 * x).toFixed(1)}% ${(100 * y).toFixed(1)}%`).join(',');
-		const across = (x: number): string => `${(100 * x) / WHEEL_WIDTH}%`;
-		const down = (y: number): string => `${(100 * y) / WHEEL_HEIGHT}%`;
+		const across = (x: number): string => percentOf(x, WHEEL_WIDTH);
+		const down = (y: number): string => percentOf(y, WHEEL_HEIGHT);
 		return `left:${across(box.x)};width:${across(box.width)};top:${down(box.y)};height:${down(box.height)};clip-path:polygon(${points})`;
 	};
 	const places = $derived(layout.spokes.map(({ cells }) => cells.map(style)));
