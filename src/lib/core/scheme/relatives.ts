@@ -2,7 +2,7 @@ import { clipped } from '../colour/gamut';
 import { greatestChroma } from '../colour/greatest-chroma';
 import { holdLuminance } from '../colour/hold-luminance';
 import { fromPolar, linearToOklch, oklabToLinear } from '../colour/oklab';
-import { turn, type ReadonlyTriple, type Triple } from '../colour/vector';
+import { turn, type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { fittedOklab, type Fitted } from '../colour/shown';
@@ -65,7 +65,9 @@ export function relativesOf(linear: ReadonlyTriple, direction: Direction, steps:
 		throw new Problem('relatives', `An amount of ${amount} % cannot be used.`, '0 to 100 %');
 	const [lightness, chroma, hue] = linearToOklch(linear);
 	const at = towards({ lightness, chroma, hue, y: luminance(linear[0], linear[1], linear[2]) }, direction);
-	return Array.from({ length: steps }, (_, i) =>
-		amount === 0 ? { linear: [...linear] as Triple, mapped: false } : at(((i + 1) / steps) * (amount / 100))
-	);
+	// A plain loop: a thousand relatives are made in a frame, and a list made by a callback takes twice as long.
+	const made: Fitted[] = [];
+	for (let step = 1; step <= steps; step++)
+		made.push(amount === 0 ? { linear: [...linear], mapped: false } : at((step / steps) * (amount / 100)));
+	return made;
 }
