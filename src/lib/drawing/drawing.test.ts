@@ -105,7 +105,7 @@ describe('many colours as one shape', () => {
 			of(fills.map((fill, i) => ({ kind: 'bar', x: 30 * i, y: 0, width: 30, height: 20, fill })))
 		);
 		const paths = ['M0 0h9v9z', 'M9 9h9v9z', 'M20 0h9v9z'];
-		expect(of([{ kind: 'mosaic', paths, fills }])).toBe(
+		expect(of([{ kind: 'mosaic', x: 0, y: 0, width: 29, height: 18, paths, fills }])).toBe(
 			of(paths.map((path, i) => ({ kind: 'figure', path, fill: fills[i]! })))
 		);
 	});
@@ -115,7 +115,7 @@ describe('many colours as one shape', () => {
 		const fills = ['#b3392b', '#2f5f86'];
 		const shapes: Shape[] = [
 			rowIn({ x: 0, y: 0, width: 1, height: 1 }, fills),
-			{ kind: 'mosaic', paths: ['M0 0z', 'M1 1z'], fills }
+			{ kind: 'mosaic', x: 0, y: 0, width: 1, height: 1, paths: ['M0 0z', 'M1 1z'], fills }
 		];
 		const seen = seenDrawing(view, { title: '', width: 1, height: 1, ground: '#ffffff', shapes });
 		const [row, mosaic] = seen.shapes as [Of<'row'>, Of<'mosaic'>];

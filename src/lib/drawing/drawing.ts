@@ -3,8 +3,16 @@ export type Shape =
 	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
 	/** Bars of one width that touch, from left to right: many colours as one shape, as numbers 0xrrggbb. */
 	| { kind: 'row'; x: number; y: number; width: number; height: number; codes: readonly number[] }
-	/** Many figures as one shape, as SVG path data; `fills` has the colour of each. */
-	| { kind: 'mosaic'; paths: readonly string[]; fills: readonly string[] }
+	/** Many figures as one shape, as SVG path data within a box; `fills` has the colour of each. */
+	| {
+			kind: 'mosaic';
+			x: number;
+			y: number;
+			width: number;
+			height: number;
+			paths: readonly string[];
+			fills: readonly string[];
+	  }
 	/** Any other figure, as SVG path data. */
 	| { kind: 'figure'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }

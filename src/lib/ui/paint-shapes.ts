@@ -4,17 +4,6 @@ import { barsOf } from '$lib/drawing/many';
 /** A code 0xrrggbb as the four bytes of an opaque pixel. */
 export const opaque = (code: number): number => ((code << 8) | 0xff) >>> 0;
 
-/** The outlines of mosaics that were painted before: the same ones come again with every turn of a dial. */
-const outlines = new WeakMap<readonly string[], readonly Path2D[]>();
-
-function outlinesOf(paths: readonly string[]): readonly Path2D[] {
-	const known = outlines.get(paths);
-	if (known) return known;
-	const made = paths.map((path) => new Path2D(path));
-	outlines.set(paths, made);
-	return made;
-}
-
 /** Edges fall on pixels of the device, so that colours touch without a seam. */
 function paintBar(context: CanvasRenderingContext2D, { x, y, width, height, fill }: Of<'bar'>, scale: number): void {
 	const [left, top] = [Math.round(x * scale), Math.round(y * scale)];
@@ -22,18 +11,60 @@ function paintBar(context: CanvasRenderingContext2D, { x, y, width, height, fill
 	context.fillRect(left, top, Math.round((x + width) * scale) - left, Math.round((y + height) * scale) - top);
 }
 
-function paintOutlines(
-	context: CanvasRenderingContext2D,
-	scale: number,
-	paths: readonly Path2D[],
-	fills: readonly string[]
-): void {
+function paintFigure(context: CanvasRenderingContext2D, { path, fill }: Of<'figure'>, scale: number): void {
 	context.setTransform(scale, 0, 0, scale, 0, 0);
-	for (let i = 0; i < paths.length; i++) {
-		context.fillStyle = fills[i]!;
-		context.fill(paths[i]!);
-	}
+	context.fillStyle = fill;
+	context.fill(new Path2D(path));
 	context.resetTransform();
+}
+
+const MOST_OUTLINES = 4000;
+/** The outlines of mosaics that were painted before: the same ones come again in other colours. */
+const outlines = new Map<string, Path2D>();
+
+function outlineOf(path: string): Path2D {
+	const known = outlines.get(path);
+	if (known) return known;
+	if (outlines.size >= MOST_OUTLINES) outlines.clear();
+	const made = new Path2D(path);
+	outlines.set(path, made);
+	return made;
+}
+
+interface Picture {
+	readonly scale: number;
+	readonly canvas: HTMLCanvasElement;
+}
+/** About as many as a turn of a dial from end to end needs; some megabytes. */
+const MOST_PICTURES = 48;
+/** Mosaics as they were painted, by their colours, the one used last at the end. */
+const pictures = new Map<readonly string[], Picture>();
+
+/** A mosaic on a canvas of its own, from a whole pixel of the device on. */
+function pictureOf({ x, y, width, height, paths, fills }: Of<'mosaic'>, scale: number): HTMLCanvasElement {
+	const canvas = document.createElement('canvas');
+	canvas.width = Math.ceil(width * scale) + 1;
+	canvas.height = Math.ceil(height * scale) + 1;
+	const context = canvas.getContext('2d')!;
+	context.setTransform(scale, 0, 0, scale, -Math.floor(x * scale), -Math.floor(y * scale));
+	paths.forEach((path, i) => {
+		context.fillStyle = fills[i]!;
+		context.fill(outlineOf(path));
+	});
+	return canvas;
+}
+
+/** A hundred outlines cost more than one picture, and the same mosaic comes again while a dial is turned to and fro. */
+function paintMosaic(context: CanvasRenderingContext2D, mosaic: Of<'mosaic'>, scale: number): void {
+	const known = pictures.get(mosaic.fills);
+	const picture = known?.scale === scale ? known : { scale, canvas: pictureOf(mosaic, scale) };
+	pictures.delete(mosaic.fills);
+	pictures.set(mosaic.fills, picture);
+	for (const [oldest] of pictures) {
+		if (pictures.size <= MOST_PICTURES) break;
+		pictures.delete(oldest);
+	}
+	context.drawImage(picture.canvas, Math.floor(mosaic.x * scale), Math.floor(mosaic.y * scale));
 }
 
 function paintRule(context: CanvasRenderingContext2D, { x1, y1, x2, y2, stroke }: Of<'rule'>, scale: number): void {
@@ -84,9 +115,9 @@ function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: numb
 			for (const bar of barsOf(shape)) paintBar(context, bar, scale);
 			return;
 		case 'figure':
-			return paintOutlines(context, scale, [new Path2D(shape.path)], [shape.fill]);
+			return paintFigure(context, shape, scale);
 		case 'mosaic':
-			return paintOutlines(context, scale, outlinesOf(shape.paths), shape.fills);
+			return paintMosaic(context, shape, scale);
 		case 'rule':
 			return paintRule(context, shape, scale);
 		case 'words':

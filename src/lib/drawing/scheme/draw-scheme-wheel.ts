@@ -1,97 +1,12 @@
-import { linearToHex } from '$lib/core/colour/bytes';
-import { type Triple } from '$lib/core/colour/vector';
-import { luminance } from '$lib/core/colour/xyz';
 import { type SchemeSpec } from '$lib/core/scheme/schemes';
-import { colourAt, colourAtLuminance, placeOf, RIM } from '$lib/core/scheme/wheel-place';
 import { angleBetween, type Wheel } from '$lib/core/scheme/wheel';
 import { type Shape } from '../drawing';
-import { anchorAt, around, sector } from '../forms/sector';
+import { anchorAt, around } from '../forms/sector';
 import { rounded } from '../rounded';
 import { INK, SOFT, words } from '../words';
 import { pointOf, type WheelCircle } from './scheme-layout';
 import { type ShownMember } from './scheme-of';
-
-/** How finely the wheel is printed: on the plate, and in a thumbnail. */
-interface Grain {
-	readonly hues: number;
-	readonly rings: number;
-}
-const FINE: Grain = { hues: 24, rings: 5 };
-const COARSE: Grain = { hues: 12, rings: 3 };
-
-/** White paper between the patches, and the middle that is left out, in plate units. */
-const GAP = 1.1;
-const MIDDLE = 5;
-
-/** One patch of the printed wheel: the colour there at the lead's lightness, or null where no screen shows it. */
-type Patch = string | null;
-
-function patchesOf({ wheel, lead, holdValue = false }: SchemeSpec, { hues, rings }: Grain): Patch[] {
-	const { light } = placeOf(wheel, lead);
-	const y = luminance(...(lead as Triple));
-	return Array.from({ length: hues * rings }, (_, i): Patch => {
-		const place = {
-			angle: (360 * (i % hues)) / hues,
-			distance: (RIM[wheel] * (Math.floor(i / hues) + 0.5)) / rings,
-			light
-		};
-		const { linear, mapped } = holdValue ? colourAtLuminance(wheel, place, y) : colourAt(wheel, place);
-		return mapped ? null : linearToHex(...linear);
-	});
-}
-
-/** By the wheel's size on the plate: the plate itself and its thumbnail. */
-const last = new Map<number, { key: string; shape: Shape }>();
-
-/** The patches only change with the lightness of the lead colour, so turning its hue finds them as they were. */
-function drawPatches(spec: SchemeSpec, circle: WheelCircle, grain: Grain): Shape {
-	const { wheel, lead, holdValue = false } = spec;
-	const light = holdValue ? luminance(...(lead as Triple)) : placeOf(wheel, lead).light;
-	const key = `${wheel} ${holdValue} ${light.toFixed(3)}`;
-	const known = last.get(circle.rim);
-	if (known?.key === key) return known.shape;
-	const shape = mosaicOf(patchesOf(spec, grain), circle, grain);
-	last.set(circle.rim, { key, shape });
-	return shape;
-}
-
-/** The outline of each patch, and the dot that stands there for what no screen shows. */
-interface PatchPlace {
-	readonly path: string;
-	readonly dot: string;
-}
-
-function placesOf({ cx, cy, rim }: WheelCircle, { hues, rings }: Grain): PatchPlace[] {
-	const at = around(cx, cy);
-	const half = Math.PI / hues;
-	return Array.from({ length: hues * rings }, (_, i): PatchPlace => {
-		const angle = 2 * half * (i % hues);
-		const ring = Math.floor(i / hues);
-		const inner = Math.max(MIDDLE, (rim * ring) / rings + GAP / 2);
-		const outer = (rim * (ring + 1)) / rings - GAP / 2;
-		const slack = Math.min(half * 0.8, GAP / 2 / ((inner + outer) / 2));
-		const [x, y] = at((inner + outer) / 2, angle);
-		return {
-			path: sector(at, outer, inner, angle - half + slack, angle + half - slack),
-			dot: `M${(x - 0.8).toFixed(2)} ${(y - 0.8).toFixed(2)}h1.6v1.6h-1.6z`
-		};
-	});
-}
-
-const places = new Map<number, PatchPlace[]>();
-/** The same list as long as the gamut has the same shape, so that who paints it knows it again. */
-const outlined = new Map<number, readonly string[]>();
-
-/** The patches as one mosaic; where no screen shows a colour a dot, so that the gamut is the shape of what is printed. */
-function mosaicOf(patches: readonly Patch[], circle: WheelCircle, grain: Grain): Shape {
-	const known = places.get(circle.rim) ?? placesOf(circle, grain);
-	places.set(circle.rim, known);
-	const latest = patches.map((patch, i) => (patch === null ? known[i]!.dot : known[i]!.path));
-	const before = outlined.get(circle.rim);
-	const paths = before && latest.every((path, i) => path === before[i]) ? before : latest;
-	outlined.set(circle.rim, paths);
-	return { kind: 'mosaic', paths, fills: patches.map((patch) => patch ?? SOFT) };
-}
+import { COARSE, FINE, wheelPatches } from './wheel-patches';
 
 /** What stands round each wheel: its own main hues at their angles; degrees where no hue is a corner. */
 const MAIN_HUES: Readonly<Record<Wheel, readonly string[]>> = {
@@ -182,7 +97,7 @@ export function drawSchemeWheel(spec: SchemeSpec, members: readonly ShownMember[
 	const angles = members.map(({ place }) => place.angle);
 	// The names last: some come and go, and what stands after them in a drawing would move up by one.
 	return [
-		drawPatches(spec, circle, FINE),
+		wheelPatches(spec, circle, FINE),
 		...drawFlags(spec.wheel, members, circle),
 		...namesRound(spec.wheel, circle, angles)
 	];
@@ -192,7 +107,7 @@ export function drawSchemeWheel(spec: SchemeSpec, members: readonly ShownMember[
 export function drawSmallWheel(spec: SchemeSpec, members: readonly ShownMember[], circle: WheelCircle): Shape[] {
 	const points = members.map(({ place }) => pointOf(circle, spec.wheel, place));
 	return [
-		drawPatches(spec, circle, COARSE),
+		wheelPatches(spec, circle, COARSE),
 		...points.flatMap(([x, y], i) => [lozenge(x, y, 18, '#ffffff'), lozenge(x, y, 13, members[i]!.hex)])
 	];
 }
