@@ -24,6 +24,8 @@ export default defineConfig({
 		include: ['src/**/*.test.ts', 'tests/**/*.test.ts'],
 		environment: 'node',
 		testTimeout: 60_000,
+		// A database is opened before some of them, which takes a busy machine a while.
+		hookTimeout: 60_000,
 		globalSetup: ['tests/support/write-checks.ts']
 	}
 });

@@ -2,11 +2,9 @@ import { resolve } from 'node:path';
 import { type Database } from './database/database';
 import { openEmbedded } from './database/embedded';
 import { FolderInUse } from './database/lock';
+import { forgetOld } from './database/set-aside';
 import { emptyDemo, fillDemo } from './demo';
-import { forgetOldMeasures } from './measures/repository';
-import { forgetOldPalettes } from './palettes/repository';
 import { databaseFolder, isDemo, isFreshDemo } from './settings';
-import { forgetOldDeletions } from './studies/repository';
 
 let opened: Database | null = null;
 
@@ -23,9 +21,7 @@ export async function start(): Promise<void> {
 		opened = await openEmbedded(folder);
 		if (isFreshDemo()) await emptyDemo(opened);
 		if (isDemo()) await fillDemo(opened, resolve('demo'));
-		await forgetOldDeletions(opened);
-		await forgetOldPalettes(opened);
-		await forgetOldMeasures(opened);
+		await forgetOld(opened);
 	} catch (error) {
 		const reason =
 			error instanceof FolderInUse ? error.message : `The database in ${folder} could not be opened: ${String(error)}`;

@@ -1,7 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type Database } from '../database/database';
+import { forgetOld } from '../database/set-aside';
 import { openEmbedded } from '../database/embedded';
-import { createMeasure, deleteMeasure, forgetOldMeasures, listMeasures, restoreMeasure } from './repository';
+import { createMeasure, deleteMeasure, listMeasures, restoreMeasure } from './repository';
 
 let database: Database;
 beforeAll(async () => {
@@ -35,7 +36,7 @@ describe('measures of one’s own contrast in the database', () => {
 		expect(await restoreMeasure(database, 'nosuchmeasure')).toBe(false);
 		await deleteMeasure(database, first.id);
 		await database.query("update measure set deleted = now() - interval '31 days' where id = $1", [first.id]);
-		await forgetOldMeasures(database);
+		await forgetOld(database);
 		expect(await restoreMeasure(database, first.id)).toBe(false);
 	});
 });

@@ -6,6 +6,7 @@ import { readContrast } from '$lib/core/matching/own-contrast';
 import { newId } from '$lib/model/ids';
 import { measureSchema, type KeptMatch, type Measure } from '$lib/model/own-contrast';
 import { type Queries, type Row } from '../database/database';
+import { bringBack, setAside } from '../database/set-aside';
 
 const COLUMNS = 'id, p, spread, made, jsonb_array_length(matches) as matches';
 /** So many are listed; nobody measures themselves more often. */
@@ -43,17 +44,6 @@ export async function listMeasures(database: Queries): Promise<Measure[]> {
 }
 
 /** Sets a measure aside; `restoreMeasure` takes that back. False where there was none to set aside. */
-export async function deleteMeasure(database: Queries, id: string): Promise<boolean> {
-	const sql = 'update measure set deleted = now() where id = $1 and deleted is null returning id';
-	return (await database.query(sql, [id])).length > 0;
-}
+export const deleteMeasure = (database: Queries, id: string): Promise<boolean> => setAside(database, 'measure', id);
 
-export async function restoreMeasure(database: Queries, id: string): Promise<boolean> {
-	const sql = 'update measure set deleted = null where id = $1 and deleted is not null returning id';
-	return (await database.query(sql, [id])).length > 0;
-}
-
-/** Forgets measures that were deleted more than thirty days ago. */
-export async function forgetOldMeasures(database: Queries): Promise<void> {
-	await database.query("delete from measure where deleted < now() - interval '30 days'");
-}
+export const restoreMeasure = (database: Queries, id: string): Promise<boolean> => bringBack(database, 'measure', id);

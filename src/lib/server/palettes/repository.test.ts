@@ -1,13 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type PaletteContent, type PaletteQuery } from '$lib/model/palette';
 import { type Database } from '../database/database';
+import { forgetOld } from '../database/set-aside';
 import { openEmbedded } from '../database/embedded';
 import { emptyDemo, fillDemo } from '../demo';
 import {
 	createPalette,
 	deletePalette,
 	duplicatePalette,
-	forgetOldPalettes,
 	listPalettes,
 	placePalette,
 	readPalette,
@@ -82,11 +82,11 @@ describe('palettes in the database', () => {
 		expect(await restorePalette(database, id)).toBe(true);
 		expect(await names()).toContain('Warp');
 		await deletePalette(database, id);
-		await forgetOldPalettes(database);
+		await forgetOld(database);
 		expect(await restorePalette(database, id)).toBe(true);
 		await deletePalette(database, id);
 		await database.query("update palette set deleted = now() - interval '31 days' where id = $1", [id]);
-		await forgetOldPalettes(database);
+		await forgetOld(database);
 		expect(await restorePalette(database, id)).toBe(false);
 		expect(await duplicatePalette(database, id)).toBeNull();
 	});

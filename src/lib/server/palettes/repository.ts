@@ -13,6 +13,7 @@ import {
 } from '$lib/model/palette';
 import { type Database, type Queries, type Row } from '../database/database';
 import { patternsOf } from '../database/patterns';
+import { bringBack, setAside } from '../database/set-aside';
 
 const fullRow = z.object({ id: z.string(), revision: z.int(), content: z.record(z.string(), z.unknown()) });
 const tagRow = z.object({ tag: z.string() });
@@ -138,17 +139,6 @@ export async function placePalette(database: Database, id: string, before: strin
 }
 
 /** Sets a palette aside; `restorePalette` takes that back. False where there was none to set aside. */
-export async function deletePalette(database: Database, id: string): Promise<boolean> {
-	const sql = 'update palette set deleted = now() where id = $1 and deleted is null returning id';
-	return (await database.query(sql, [id])).length > 0;
-}
+export const deletePalette = (database: Queries, id: string): Promise<boolean> => setAside(database, 'palette', id);
 
-export async function restorePalette(database: Database, id: string): Promise<boolean> {
-	const sql = 'update palette set deleted = null where id = $1 and deleted is not null returning id';
-	return (await database.query(sql, [id])).length > 0;
-}
-
-/** Forgets palettes that were deleted more than thirty days ago. */
-export async function forgetOldPalettes(database: Database): Promise<void> {
-	await database.query("delete from palette where deleted < now() - interval '30 days'");
-}
+export const restorePalette = (database: Queries, id: string): Promise<boolean> => bringBack(database, 'palette', id);

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { newStudy } from '$lib/model/new-study';
 import { type ListQuery } from '$lib/model/requests';
 import { type Database } from '../database/database';
+import { forgetOld } from '../database/set-aside';
 import { openEmbedded } from '../database/embedded';
 import { migrate } from '../database/migrate';
 import { emptyDemo, fillDemo } from '../demo';
@@ -9,7 +10,6 @@ import {
 	createStudy,
 	deleteStudy,
 	duplicateStudy,
-	forgetOldDeletions,
 	listStudies,
 	readStudy,
 	renameStudy,
@@ -71,7 +71,7 @@ describe('studies in the database', () => {
 		await deleteStudy(database, recent.id);
 		await deleteStudy(database, old.id);
 		await database.query("update study set deleted = now() - interval '31 days' where id = $1", [old.id]);
-		await forgetOldDeletions(database);
+		await forgetOld(database);
 		expect(await restoreStudy(database, recent.id)).toBe(true);
 		expect(await restoreStudy(database, old.id)).toBe(false);
 	});

@@ -12,6 +12,7 @@ import {
 import { studySchema, type Study, type StudyDocument } from '$lib/model/study';
 import { type Database, type Queries, type Row } from '../database/database';
 import { patternsOf } from '../database/patterns';
+import { bringBack, setAside } from '../database/set-aside';
 
 const day = z.date().transform((date) => date.toISOString());
 const fullRow = z.object({ id: z.string(), revision: z.int(), changed: day, document: z.unknown() });
@@ -108,19 +109,6 @@ export async function renameStudy(database: Database, id: string, title: string)
 }
 
 /** Sets a study aside; `restoreStudy` takes that back. False where there was none to set aside. */
-export async function deleteStudy(database: Database, id: string): Promise<boolean> {
-	return changed(database, 'update study set deleted = now() where id = $1 and deleted is null returning id', id);
-}
+export const deleteStudy = (database: Queries, id: string): Promise<boolean> => setAside(database, 'study', id);
 
-export async function restoreStudy(database: Database, id: string): Promise<boolean> {
-	return changed(database, 'update study set deleted = null where id = $1 and deleted is not null returning id', id);
-}
-
-/** Forgets studies that were deleted more than thirty days ago. */
-export async function forgetOldDeletions(database: Database): Promise<void> {
-	await database.query("delete from study where deleted < now() - interval '30 days'");
-}
-
-async function changed(database: Database, sql: string, id: string): Promise<boolean> {
-	return (await database.query(sql, [id])).length > 0;
-}
+export const restoreStudy = (database: Queries, id: string): Promise<boolean> => bringBack(database, 'study', id);
