@@ -1,17 +1,25 @@
+import { converter } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { numberToHex } from '$lib/core/colour/code-number';
+import { fit } from '$lib/core/colour/shown';
 import { DIRECTIONS } from '$lib/core/scheme/relatives';
 import { RIM } from '$lib/core/scheme/wheel-place';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { schemePlateSchema, type SchemePlate } from '$lib/model/scheme-plate';
 import { type Shape } from '../drawing';
 import { barsOf } from '../many';
+import { colourOf } from '../resolve';
 import { drawingToSvg } from '../svg';
 import { drawScheme, schemeLayout, yarnsOf } from './draw-scheme';
 import { flagsOf } from './draw-scheme-wheel';
 import { boxOfRelative, layOutScheme, placeAt, pointOf, relativeAt, SCHEME_WIDTH } from './scheme-layout';
 import { relativesOfScheme, schemeOf } from './scheme-of';
+import { FINE, wheelPatches } from './wheel-patches';
+
+const lab = converter('lab65');
+const hsv = converter('hsv');
+const oklch = converter('oklch');
 
 const other = { angle: 0, strength: 1, value: 0, fixed: null };
 const plate = (change: Partial<SchemePlate> = {}): SchemePlate =>
@@ -143,5 +151,37 @@ describe('the drawing of a scheme', () => {
 		expect(schemeOf(wide, []).spec.spread).toBe(60);
 		expect(() => drawScheme(wide, [], true)).not.toThrow();
 		expect(schemeLayout(wide).designs).toHaveLength(3);
+	});
+});
+
+describe('the printed wheel', () => {
+	const value = (hex: string): number => lab(hex)!.l;
+	const circle = { cx: 190, cy: 220, rim: 106 };
+	const anyCode = fc.integer({ min: 0, max: 0xffffff }).map((code) => `#${code.toString(16).padStart(6, '0')}`);
+	const printed = (lead: string, wheel: (typeof WHEELS)[number], holdValue: boolean) => {
+		const spec = { scheme: 'free', wheel, holdValue, lead: fit(colourOf(lead)).linear } as const;
+		const { fills, paths } = wheelPatches(spec, circle, FINE);
+		// A dot stands where no screen shows the colour.
+		return fills.filter((_, i) => paths[i]!.includes('A'));
+	};
+
+	it('has every patch at the value of the lead where value is held, within what an 8-bit code can hold (culori 4.0.2)', () => {
+		fc.assert(
+			fc.property(anyCode, fc.constantFrom(...WHEELS), (lead, wheel) => {
+				for (const patch of printed(lead, wheel, true)) expect(Math.abs(value(patch) - value(lead))).toBeLessThan(1.2);
+			}),
+			{ seed: 5, numRuns: 60 }
+		);
+	});
+
+	it('has the lightness of the lead on the perceptual wheel, and its brightness on the others (culori 4.0.2)', () => {
+		const lightness = { light: (hex: string) => hsv(hex)!.v, perceptual: (hex: string) => oklch(hex)!.l };
+		fc.assert(
+			fc.property(anyCode, fc.constantFrom(...WHEELS), (lead, wheel) => {
+				const of = lightness[wheel === 'perceptual' ? 'perceptual' : 'light'];
+				for (const patch of printed(lead, wheel, false)) expect(Math.abs(of(patch) - of(lead))).toBeLessThan(0.02);
+			}),
+			{ seed: 6, numRuns: 60 }
+		);
 	});
 });

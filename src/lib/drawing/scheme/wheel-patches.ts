@@ -1,6 +1,6 @@
 import { linearToHex } from '$lib/core/colour/bytes';
-import { type Triple } from '$lib/core/colour/vector';
-import { luminance } from '$lib/core/colour/xyz';
+import { valueToLuminance } from '$lib/core/colour/lab';
+import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
 import { type SchemeSpec } from '$lib/core/scheme/schemes';
 import { type Wheel } from '$lib/core/scheme/wheel';
 import { colourAt, colourAtLuminance, placeOf, RIM } from '$lib/core/scheme/wheel-place';
@@ -24,7 +24,7 @@ const MIDDLE = 5;
 /** One patch of the printed wheel: the colour there, or null where no screen shows it. */
 type Patch = string | null;
 
-/** What the patches follow from: how light they are is brightness or lightness, or the luminance that they hold. */
+/** What the patches follow from: `light` 0–1 is brightness or lightness, or a hundredth of the value that they hold. */
 interface Print {
 	readonly wheel: Wheel;
 	readonly holdValue: boolean;
@@ -35,18 +35,19 @@ interface Print {
 const LIGHT_STEPS = 100;
 
 function printOf({ wheel, lead, holdValue = false }: SchemeSpec): Print {
-	const light = holdValue ? luminance(...(lead as Triple)) : placeOf(wheel, lead).light;
+	const light = holdValue ? valueOfLinear(lead) / 100 : placeOf(wheel, lead).light;
 	return { wheel, holdValue, light: Math.round(light * LIGHT_STEPS) / LIGHT_STEPS };
 }
 
 function patchesOf({ wheel, holdValue, light }: Print, { hues, rings }: Grain): Patch[] {
+	const y = valueToLuminance(100 * light);
 	return Array.from({ length: hues * rings }, (_, i): Patch => {
 		const place = {
 			angle: (360 * (i % hues)) / hues,
 			distance: (RIM[wheel] * (Math.floor(i / hues) + 0.5)) / rings,
 			light
 		};
-		const { linear, mapped } = holdValue ? colourAtLuminance(wheel, place, light) : colourAt(wheel, place);
+		const { linear, mapped } = holdValue ? colourAtLuminance(wheel, place, y) : colourAt(wheel, place);
 		return mapped ? null : linearToHex(...linear);
 	});
 }
