@@ -130,6 +130,9 @@ test('rows, edges and assimilation: over a palette, the partner that vibrates, l
 	const fine = await lines();
 	await page.getByRole('slider', { name: 'Width of the lines' }).fill('10');
 	expect(await lines()).toBeLessThan(fine);
+	const before = await lines();
+	await page.getByRole('checkbox', { name: 'proof strip' }).check();
+	expect(await lines()).toBe(before + 3);
 	const { violations } = await new AxeBuilder({ page }).analyze();
 	expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([]);
 });

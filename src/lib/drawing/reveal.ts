@@ -77,6 +77,11 @@ export function revealsOf(plate: Plate): Reveal[] {
 				says: plate.exercise === 'rows' ? 'what they seem to become, by the model' : 'with its measure'
 			}
 		];
+	if (plate.kind === 'grounds' && plate.exercise === 'assimilation')
+		return [
+			{ plate: bared(plate), says: 'is it one colour between the lines?' },
+			{ plate: { ...bared(plate), strip: true }, says: 'with the proof strip' }
+		];
 	if (plate.kind === 'mixes')
 		return [
 			{ plate, asks: true, says: QUESTIONS[plate.exercise] },

@@ -53,30 +53,42 @@ export function drawEdge(
 	];
 }
 
-const WIDTHS = [1, 2.2, 5] as const;
+const WIDTHS = [
+	{ times: 1, name: 'fine lines' },
+	{ times: 2.2, name: 'broader' },
+	{ times: 5, name: 'broad lines' }
+] as const;
+const PATTERN = { top: 72, height: 186, apart: 198 } as const;
+const STRIP = 22;
 
-/** One pair of colours in patterns of three widths: in fine lines both draw together, in broad ones they part. */
+/**
+ * One colour between lines of two others, in patterns of three widths: in fine lines it draws near to them, in broad ones it parts
+ * from them. The proof strip is that colour, through both patterns of a width.
+ */
 export function drawAssimilation(
 	plate: GroundsPlate,
 	{ pair: [{ ground: one, figure }, { ground: other }] }: MadeGrounds
 ): Shape[] {
 	const width = (GROUNDS_WIDTH - 56 - 2 * 16) / WIDTHS.length;
-	return WIDTHS.flatMap((times, i): Shape[] => {
+	const { top, height, apart } = PATTERN;
+	return WIDTHS.flatMap(({ times, name }, i): Shape[] => {
 		const x = 28 + i * (width + 16);
-		return [one, other].flatMap((lines, half): Shape[] => {
-			const y = 72 + half * 198;
-			const count = Math.max(2, Math.round(width / (2 * plate.line * times)));
-			const each = width / count / 2;
+		const middle = x + width / 2;
+		const count = Math.max(2, Math.round(width / (2 * plate.line * times)));
+		const each = width / count / 2;
+		const patterns = [one, other].flatMap((lines, half): Shape[] => {
+			const y = top + half * apart;
 			return [
-				bar({ x, y, width, height: 186 }, figure.hex),
-				...Array.from({ length: count }, (_, n) =>
-					bar({ x: x + 2 * n * each, y, width: each, height: 186 }, lines.hex)
-				),
-				...(half === 1
-					? [words(x + width / 2, y + 204, ['fine lines', 'broader', 'broad lines'][i]!, { anchor: 'middle' })]
-					: [])
+				bar({ x, y, width, height }, figure.hex),
+				...Array.from({ length: count }, (_, n) => bar({ x: x + 2 * n * each, y, width: each, height }, lines.hex))
 			];
 		});
+		const strip = bar({ x: middle - STRIP / 2, y: top, width: STRIP, height: apart + height }, figure.hex);
+		return [
+			...patterns,
+			...(plate.strip ? [strip] : []),
+			words(middle, top + apart + height + 18, name, { anchor: 'middle' })
+		];
 	});
 }
 

@@ -104,6 +104,22 @@ describe('the plate', () => {
 				}
 	});
 
+	it('proves that it is one colour between the lines: a strip of it runs through both patterns of each width', () => {
+		const bars = (strip: boolean) =>
+			drawGrounds(plate({ exercise: 'assimilation', strip }), [], true).shapes.filter((shape) => shape.kind === 'bar');
+		const strips = bars(true).filter(({ height }) => !bars(false).some((other) => other.height === height));
+		expect(strips).toHaveLength(3);
+		for (const { x, y, width, height, fill } of strips) {
+			expect(fill).toBe(bars(false)[0]!.fill);
+			const behind = bars(false).filter(
+				(field) => field.fill === fill && field.x <= x && field.x + field.width >= x + width
+			);
+			expect(behind).toHaveLength(2);
+			expect(Math.min(...behind.map((field) => field.y))).toBe(y);
+			expect(Math.max(...behind.map((field) => field.y + field.height))).toBe(y + height);
+		}
+	});
+
 	it('is drawn in every exercise, and shown to a room with what is to be found out hidden first', () => {
 		for (const exercise of GROUND_EXERCISES) {
 			expect(svgOf(plate({ exercise }))).toContain('<svg');
@@ -113,6 +129,7 @@ describe('the plate', () => {
 				expect(reveals[0]!.plate).toMatchObject({ predicted: false, strip: false, cover: false, solved: false });
 		}
 		expect(revealsOf(plate()).map(({ says }) => says)).toHaveLength(4);
+		expect(revealsOf(plate({ exercise: 'assimilation' })).at(-1)!.plate).toMatchObject({ strip: true });
 		expect(revealsOf(plate({ exercise: 'two-as-one' })).at(-1)!.plate).toMatchObject({ solved: true });
 	});
 });

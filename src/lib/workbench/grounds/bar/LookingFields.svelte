@@ -65,6 +65,14 @@
 			said="{plate.line} units"
 			onset={(line) => decide(workbench, plate, 'Change the lines', { line }, 'line')}
 		/>
+		<label>
+			<input
+				type="checkbox"
+				checked={plate.strip}
+				onchange={(event) => decide(workbench, plate, 'Show the proof strip', { strip: event.currentTarget.checked })}
+			/>
+			proof strip
+		</label>
 		<button class="act" onclick={() => workbench.edit('Exchange the grounds', exchangeGrounds(plate.id))}
 			>Exchange lines</button
 		>
