@@ -59,6 +59,7 @@ const WIDTHS = [
 	{ times: 5, name: 'broad lines' }
 ] as const;
 const PATTERN = { top: 72, height: 186, apart: 198 } as const;
+/** About as wide as a strip is. */
 const STRIP = 22;
 
 /**
@@ -83,7 +84,10 @@ export function drawAssimilation(
 				...Array.from({ length: count }, (_, n) => bar({ x: x + 2 * n * each, y, width: each, height }, lines.hex))
 			];
 		});
-		const strip = bar({ x: middle - STRIP / 2, y: top, width: STRIP, height: apart + height }, figure.hex);
+		// Over whole lines, so that it ends where the colour between them goes on.
+		const covered = Math.min(count, Math.max(1, Math.round((STRIP / each + 1) / 2)));
+		const from = x + 2 * each * Math.floor((count - covered) / 2);
+		const strip = bar({ x: from, y: top, width: (2 * covered - 1) * each, height: apart + height }, figure.hex);
 		return [
 			...patterns,
 			...(plate.strip ? [strip] : []),
