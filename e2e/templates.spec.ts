@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
 import { openDemo, ready, saved, step, take } from './pages';
 
@@ -79,6 +80,22 @@ for (const { name, words, pages } of TEMPLATES)
 		for (const font of fonts) expect(font).toMatch(/yes\s+yes/);
 	});
 
+test('upright, a page takes two plates under each other, with one title block', async ({ page }, info) => {
+	await begin(page, 'Mixes');
+	await page.getByRole('button', { name: 'Take it away' }).click();
+	await page.getByRole('menuitem', { name: 'Print, as PDF …' }).click();
+	await page.getByRole('radio', { name: 'upright, plates under each other' }).check();
+	await page.getByRole('checkbox', { name: 'with the codes of mixes and grounds' }).check();
+	const waiting = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Save the PDF' }).click();
+	const pdf = await readFile(await (await waiting).path());
+	const path = info.outputPath('upright.pdf');
+	expect(poppler('pdfinfo', pdf, path)).toMatch(/Pages:\s+3\n/);
+	const first = poppler('pdftotext', pdf, path, '-l', '1');
+	// What the first and the second exercise say, once each, over one foot.
+	for (const words of ['Perceptual middle', 'the middle mixture', '1 of 3']) expect(first).toContain(words);
+});
+
 test('the paper has the colours of the screen, on Letter laid upright too, and no sign of what is chosen', async ({
 	page
 }, info) => {
@@ -87,10 +104,9 @@ test('the paper has the colours of the screen, on Letter laid upright too, and n
 	await page.getByRole('menuitem', { name: 'Print, as PDF …' }).click();
 	await page.getByRole('radio', { name: 'this plate' }).check();
 	await page.getByRole('radio', { name: 'Letter' }).check();
-	await page.getByRole('radio', { name: 'upright' }).check();
+	await page.getByRole('radio', { name: 'upright, plates under each other' }).check();
 	const waiting = page.waitForEvent('download');
 	await page.getByRole('button', { name: 'Save the PDF' }).click();
-	const { readFile } = await import('node:fs/promises');
 	const pdf = await readFile(await (await waiting).path());
 	const path = info.outputPath('letter.pdf');
 	expect(poppler('pdfinfo', pdf, path)).toContain(LETTER_UPRIGHT);

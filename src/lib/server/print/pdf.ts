@@ -1,9 +1,10 @@
 import PDFDocument from 'pdfkit';
-import { type Drawing, type Of, type Shape } from '$lib/drawing/drawing';
+import { type Of, type Shape } from '$lib/drawing/drawing';
 import { barsOf, figuresOf } from '$lib/drawing/many';
 import { type TitleBlock } from '$lib/model/study';
 import { pageSize, type PageForm } from '$lib/model/print';
 import { faceFiles, runsOf, type FaceName } from './faces';
+import { sheetsOf, type Page } from './sheets';
 
 /** All around the page, and what the title block takes at its foot, in points. */
 const MARGIN = 36;
@@ -15,13 +16,10 @@ const SOFT = '#5f5f5f';
 type Pdf = PDFKit.PDFDocument;
 type Words = Of<'words'>;
 
-/** A drawing, with the codes that its title block names. */
-export interface Page {
-	readonly drawing: Drawing;
-	readonly codes: readonly string[];
-}
-
-/** Drawings as a PDF: one a page with the title block at its foot, all of it vectors, with its faces embedded. */
+/**
+ * Drawings as a PDF: one a page where it lies across, as many as fit where it stands upright, with the title block at its foot; all
+ * of it vectors, with its faces embedded.
+ */
 export async function pagesToPdf(pages: readonly Page[], titleBlock: TitleBlock, form: PageForm): Promise<Buffer> {
 	const [width, height] = pageSize(form);
 	const info = { Title: titleBlock.title, Author: titleBlock.maker, Creator: 'Ricercar' };
@@ -30,18 +28,24 @@ export async function pagesToPdf(pages: readonly Page[], titleBlock: TitleBlock,
 	const pdf = new PDFDocument({ ...page, info, lang: 'en-GB', subset: 'PDF/A-2b', pdfVersion: '1.7' });
 	for (const { name, path } of await faceFiles()) pdf.registerFont(name, path);
 	const done = collected(pdf);
-	pages.forEach(({ drawing, codes }, i) => {
+	const room = {
+		width: width - 2 * MARGIN,
+		height: height - 2 * MARGIN - FOOT,
+		lineHeight: CODE_LINE,
+		linesOf: (codes: readonly string[]) => linesOf(pdf, codes, width - 2 * MARGIN)
+	};
+	const sheets = sheetsOf(pages, room, !form.across);
+	sheets.forEach(({ placed, lines }, i) => {
 		pdf.addPage();
-		const lines = linesOf(pdf, codes, width - 2 * MARGIN);
-		const room = { width: width - 2 * MARGIN, height: height - 2 * MARGIN - FOOT - lines.length * CODE_LINE };
-		const scale = Math.min(room.width / drawing.width, room.height / drawing.height);
-		pdf
-			.save()
-			.translate(MARGIN + (room.width - scale * drawing.width) / 2, MARGIN)
-			.scale(scale);
-		for (const shape of drawing.shapes) draw(pdf, shape);
-		pdf.restore();
-		foot(pdf, titleBlock, { page: `${i + 1} of ${pages.length}`, lines }, width, height);
+		for (const { drawing, scale, x, y } of placed) {
+			pdf
+				.save()
+				.translate(MARGIN + x, MARGIN + y)
+				.scale(scale);
+			for (const shape of drawing.shapes) draw(pdf, shape);
+			pdf.restore();
+		}
+		foot(pdf, titleBlock, { page: `${i + 1} of ${sheets.length}`, lines }, width, height);
 	});
 	pdf.end();
 	return done;
@@ -106,7 +110,7 @@ function linesOf(pdf: Pdf, codes: readonly string[], width: number): string[] {
 	}, []);
 }
 
-/** The title block: who made what, for which course and unit, when, and which plate of how many this is. */
+/** The title block: who made what, for which course and unit, when, and which page of how many this is. */
 function foot(
 	pdf: Pdf,
 	{ title, maker, course, unit, date }: TitleBlock,

@@ -29,8 +29,7 @@
 	<div class="choices">
 		<fieldset>
 			<legend>What</legend>
-			<label><input type="radio" name="what" bind:group={whole} value={true} /> the whole study, one plate a page</label
-			>
+			<label><input type="radio" name="what" bind:group={whole} value={true} /> the whole study</label>
 			<label><input type="radio" name="what" bind:group={whole} value={false} /> this plate</label>
 		</fieldset>
 		<fieldset>
@@ -41,8 +40,10 @@
 		</fieldset>
 		<fieldset>
 			<legend>Laid</legend>
-			<label><input type="radio" name="across" bind:group={form.across} value={true} /> across</label>
-			<label><input type="radio" name="across" bind:group={form.across} value={false} /> upright</label>
+			<label><input type="radio" name="across" bind:group={form.across} value={true} /> across, one plate a page</label>
+			<label
+				><input type="radio" name="across" bind:group={form.across} value={false} /> upright, plates under each other</label
+			>
 		</fieldset>
 		<fieldset>
 			<legend>Title block</legend>
