@@ -43,14 +43,14 @@ async function saveUntilDead(
 
 test('after SIGKILL in the middle of saves every save that was answered is there', async () => {
 	const folder = await newFolder();
-	let server = await started(folder, 4181);
+	let server = await started(folder);
 	for (let round = 0; round < 3; round++) {
 		const studies = await Promise.all(['one', 'two', 'three'].map((title) => make(server, title)));
 		const saving = studies.map(({ id, revision }) => saveUntilDead(server, id, revision));
 		await new Promise((done) => setTimeout(done, 700 + 150 * round));
 		await stopped(server, 'SIGKILL');
 		const answered = await Promise.all(saving);
-		server = await started(folder, 4181);
+		server = await started(folder);
 		for (const [i, { title, revision }] of answered.entries()) {
 			expect(revision, 'saves were answered before the kill').toBeGreaterThan(3);
 			const response = await fetch(`${server.url}/api/studies/${studies[i]!.id}`);
@@ -66,9 +66,9 @@ test('after SIGKILL in the middle of saves every save that was answered is there
 
 test('a second server on the same folder is refused in one clear line, and the first goes on', async () => {
 	const folder = await newFolder();
-	const first = await started(folder, 4182);
+	const first = await started(folder);
 	await make(first, 'kept');
-	const second = launch(folder, 4183);
+	const second = await launch(folder);
 	expect(await second.ended).toBe(1);
 	expect(second.complaints()).toContain('Another Ricercar server already uses');
 	expect(second.complaints()).not.toMatch(/\n\s+at /);
@@ -77,7 +77,7 @@ test('a second server on the same folder is refused in one clear line, and the f
 	expect(await stopped(first, 'SIGTERM')).toBe(0);
 
 	// Closed cleanly, the folder is free at once, and nothing is lost.
-	const third = await started(folder, 4182);
+	const third = await started(folder);
 	const again = (await (await fetch(`${third.url}/api/studies`)).json()) as { lines: { title: string }[] };
 	expect(again.lines.map(({ title }) => title)).toEqual(['kept']);
 	expect(await stopped(third, 'SIGINT')).toBe(0);

@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtemp } from 'node:fs/promises';
+import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -15,8 +16,24 @@ export interface OwnServer {
 
 export const newFolder = (): Promise<string> => mkdtemp(join(tmpdir(), 'ricercar-own-'));
 
+/** A port that nobody listens on: another run on this machine, or what an ended one left, does not get in the way. */
+function freePort(): Promise<number> {
+	return new Promise((found, failed) => {
+		const probe = createServer().once('error', failed);
+		probe.listen(0, '127.0.0.1', () => {
+			const { port } = probe.address() as AddressInfo;
+			probe.close(() => found(port));
+		});
+	});
+}
+
+const children = new Set<ChildProcess>();
+// A test that fails or is broken off leaves no server behind.
+process.on('exit', () => children.forEach((child) => child.kill('SIGKILL')));
+
 /** Starts a server without waiting for it. */
-export function launch(folder: string, port: number): OwnServer {
+export async function launch(folder: string): Promise<OwnServer> {
+	const port = await freePort();
 	const env = {
 		...process.env,
 		HOST: '127.0.0.1',
@@ -28,13 +45,19 @@ export function launch(folder: string, port: number): OwnServer {
 	const child = spawn(process.execPath, ['build/index.js'], { env, stdio: ['ignore', 'ignore', 'pipe'] });
 	let complaints = '';
 	child.stderr?.on('data', (text) => (complaints += String(text)));
-	const ended = new Promise<number | null>((done) => child.on('exit', (code) => done(code)));
+	children.add(child);
+	const ended = new Promise<number | null>((done) =>
+		child.on('exit', (code) => {
+			children.delete(child);
+			done(code);
+		})
+	);
 	return { url: `http://127.0.0.1:${port}`, child, complaints: () => complaints, ended };
 }
 
 /** Starts a server and waits until it answers. */
-export async function started(folder: string, port: number): Promise<OwnServer> {
-	const server = launch(folder, port);
+export async function started(folder: string): Promise<OwnServer> {
+	const server = await launch(folder);
 	for (let tries = 0; tries < 150; tries++) {
 		if (server.child.exitCode !== null) throw new Error(`The server ended: ${server.complaints()}`);
 		const answers = await fetch(`${server.url}/api/studies`).then(
