@@ -3,7 +3,6 @@ import { type Scale } from '$lib/core/scale/scale';
 import { type ChartOption } from '$lib/ui/charts';
 
 const INK = '#1c1c1c';
-const HAIRLINE = '#00000033';
 
 /** Heights in pixels: the value chart, the room for the words under it, the difference chart. */
 export const VALUE_HEIGHT = 92;
@@ -14,15 +13,15 @@ export const CHARTS_HEIGHT = VALUE_HEIGHT + BETWEEN_HEIGHT + DIFFERENCE_HEIGHT;
 const LEFT = 26;
 const GRID = { left: LEFT, right: 6, outerBoundsMode: 'none' } as const;
 
-/** The value axis, 0 to 100, labelled outside the chart. */
-const VALUE_AXIS = {
-	type: 'value',
-	min: 0,
-	max: 100,
-	interval: 50,
-	axisLabel: { show: false },
-	splitLine: { lineStyle: { color: HAIRLINE } }
-} as const;
+const TOP = 8;
+/** Values that are marked, and where each stands in the chart, in pixels from its top. */
+export const VALUE_AT = [100, 50, 0].map((value) => ({
+	value,
+	top: TOP + ((VALUE_HEIGHT - 2 * TOP) * (100 - value)) / 100
+}));
+
+/** The value axis, 0 to 100, drawn outside the chart. */
+const VALUE_AXIS = { type: 'value', min: 0, max: 100, show: false } as const;
 
 const valueLine = (dots: number) =>
 	({
@@ -38,7 +37,7 @@ export function valueFrame(count: number): ChartOption {
 	return {
 		animation: false,
 		silent: true,
-		grid: { ...GRID, top: 8, height: VALUE_HEIGHT - 16 },
+		grid: { ...GRID, top: TOP, height: VALUE_HEIGHT - 2 * TOP },
 		xAxis: { type: 'category', show: false, data: Array.from({ length: count }, (_, i) => i + 1) },
 		yAxis: VALUE_AXIS,
 		series: [valueLine(count)]
@@ -52,7 +51,7 @@ export const valueSeries = (steps: Scale['steps']): ChartOption => ({ series: [{
 
 /**
  * What stays while a colour is turned: the axes of both charts, for a scale of so many steps. Nothing moves by itself,
- * nothing answers the mouse, and the axes are labelled outside the chart, so that following a dial costs little.
+ * nothing answers the mouse, and the axes are drawn outside the chart, so that following a dial costs little.
  */
 export function chartFrame(inAll: number): ChartOption {
 	const steps = Array.from({ length: inAll }, (_, i) => i + 1);
@@ -60,24 +59,14 @@ export function chartFrame(inAll: number): ChartOption {
 		animation: false,
 		silent: true,
 		grid: [
-			{ ...GRID, top: 8, height: VALUE_HEIGHT - 16 },
+			{ ...GRID, top: TOP, height: VALUE_HEIGHT - 2 * TOP },
 			{ ...GRID, top: VALUE_HEIGHT + BETWEEN_HEIGHT, height: DIFFERENCE_HEIGHT - 1 }
 		],
 		xAxis: [
 			{ type: 'category', show: false, data: steps },
-			{
-				type: 'category',
-				gridIndex: 1,
-				data: steps.slice(1),
-				axisLabel: { show: false },
-				axisTick: { show: false },
-				axisLine: { lineStyle: { color: '#767676' } }
-			}
+			{ type: 'category', gridIndex: 1, show: false, data: steps.slice(1) }
 		],
-		yAxis: [
-			VALUE_AXIS,
-			{ type: 'value', gridIndex: 1, min: 0, max: 1, axisLabel: { show: false }, splitLine: { show: false } }
-		],
+		yAxis: [VALUE_AXIS, { type: 'value', gridIndex: 1, min: 0, max: 1, show: false }],
 		series: [
 			valueLine(inAll),
 			{ type: 'bar', xAxisIndex: 1, yAxisIndex: 1, barCategoryGap: '22%', itemStyle: { color: '#474747' } }

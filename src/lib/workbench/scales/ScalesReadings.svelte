@@ -13,6 +13,7 @@
 	import PlateChecks from './PlateChecks.svelte';
 	import RowActions from './RowActions.svelte';
 	import Remarks from '../readings/Remarks.svelte';
+	import ValueMarks from '../readings/ValueMarks.svelte';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
@@ -50,9 +51,8 @@
 			<p class="line"><span>Value, L*</span><b>{lowest === highest ? lowest : `${lowest}–${highest}`}</b></p>
 			<div class="chart">
 				<Chart {frame} {series} height={CHARTS_HEIGHT} />
-				<span class="mark" style:top="0">100</span>
-				<span class="mark" style:top="{VALUE_HEIGHT / 2 - 8}px">50</span>
-				<span class="mark" style:top="{VALUE_HEIGHT - 16}px">0</span>
+				<ValueMarks />
+				<i class="base" style:top="{CHARTS_HEIGHT - 1}px"></i>
 				<p class="line under" style:top="{VALUE_HEIGHT + 8}px">
 					<span>Difference to the next, ΔE00</span>
 					<b>{Math.min(...readings.differences).toFixed(1)}–{Math.max(...readings.differences).toFixed(1)}</b>
@@ -122,14 +122,15 @@
 	.chart {
 		position: relative;
 	}
-	.mark {
+	/* Its marks lie behind the chart. */
+	.chart {
+		isolation: isolate;
+	}
+	.base {
 		position: absolute;
-		left: 0;
-		width: 20px;
-		font-size: 10.5px;
-		line-height: 16px;
-		text-align: right;
-		color: var(--soft);
+		left: 26px;
+		right: 6px;
+		border-top: 1px solid #767676;
 	}
 	.under {
 		position: absolute;

@@ -8,6 +8,7 @@
 	import Chart from '$lib/ui/Chart.svelte';
 	import { valueFrame, valueSeries, VALUE_HEIGHT } from '../readings/reading-charts';
 	import Remarks from '../readings/Remarks.svelte';
+	import ValueMarks from '../readings/ValueMarks.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { chosenCell, holdCell } from './chosen-cell';
 	import SpokeReadings from './SpokeReadings.svelte';
@@ -53,9 +54,7 @@
 		</p>
 		<div class="chart">
 			<Chart {frame} {series} height={VALUE_HEIGHT} />
-			<span class="mark" style:top="0">100</span>
-			<span class="mark" style:top="{VALUE_HEIGHT / 2 - 8}px">50</span>
-			<span class="mark" style:top="{VALUE_HEIGHT - 16}px">0</span>
+			<ValueMarks />
 		</div>
 		<p class="unseen" data-reading="values">
 			Value of each hue: {readings.values.map((value) => value.toFixed(0)).join(', ')}.
@@ -122,14 +121,9 @@
 	.chart {
 		position: relative;
 	}
-	.mark {
-		position: absolute;
-		left: 0;
-		width: 20px;
-		font-size: 10.5px;
-		line-height: 16px;
-		text-align: right;
-		color: var(--soft);
+	/* Its marks lie behind the chart. */
+	.chart {
+		isolation: isolate;
 	}
 	b {
 		font-weight: 600;
