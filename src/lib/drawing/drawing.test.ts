@@ -4,7 +4,7 @@ import { newStudy } from '$lib/model/new-study';
 import { type ScalesPlate } from '$lib/model/plate';
 import { drawPlate } from './draw-plate';
 import { type Of, type Shape } from './drawing';
-import { rowIn } from './many';
+import { rowIn } from './bars';
 import { layOutScales, PLATE_WIDTH } from './scales-layout';
 import { drawingToSvg } from './svg';
 import { seenDrawing, seenHex } from './view';

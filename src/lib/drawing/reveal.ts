@@ -55,37 +55,47 @@ const ANSWERS: Asked = {
 	balance: 'and in balance'
 };
 
+function ofGrounds(plate: GroundsPlate): Reveal[] {
+	if (isPaired(plate.exercise)) return ofPair(plate);
+	const bare = bared(plate);
+	switch (plate.exercise) {
+		case 'after-image':
+			return [
+				{ plate: bare, says: 'look at the cross', seconds: LOOK },
+				{ plate: { ...bare, cover: true }, says: 'the neutral field' },
+				{ plate: { ...bare, cover: true, predicted: true }, says: 'the after-image, by the model' }
+			];
+		case 'rows':
+			return [
+				{ plate: bare, says: 'on every ground' },
+				{ plate: { ...plate, predicted: true }, says: 'what they seem to become, by the model' }
+			];
+		case 'edges':
+			return [
+				{ plate: bare, says: 'the border' },
+				{ plate: { ...plate, predicted: true }, says: 'with its measure' }
+			];
+		case 'assimilation':
+			return [
+				{ plate: bare, says: 'is it one colour between the lines?' },
+				{ plate: { ...bare, strip: true }, says: 'with the proof strip' }
+			];
+		default:
+			return [{ plate, says: plate.title }];
+	}
+}
+
+function ofMixes(plate: MixesPlate): Reveal[] {
+	// The middle hides by itself what is to be found.
+	const hides = plate.exercise === 'middle';
+	return [
+		{ ...(hides ? { plate: { ...plate, revealed: false } } : { plate, asks: true }), says: QUESTIONS[plate.exercise] },
+		{ plate: hides ? { ...plate, revealed: true } : plate, says: ANSWERS[plate.exercise] }
+	];
+}
+
 /** The states in which a plate is shown to a room, one after the other: what is to be found out is hidden first. */
 export function revealsOf(plate: Plate): Reveal[] {
-	if (plate.kind === 'grounds' && isPaired(plate.exercise)) return ofPair(plate);
-	if (plate.kind === 'grounds' && plate.exercise === 'after-image')
-		return [
-			{ plate: bared(plate), says: 'look at the cross', seconds: LOOK },
-			{ plate: { ...bared(plate), cover: true }, says: 'the neutral field' },
-			{ plate: { ...bared(plate), cover: true, predicted: true }, says: 'the after-image, by the model' }
-		];
-	if (plate.kind === 'mixes' && plate.exercise === 'middle')
-		return [
-			{ plate: { ...plate, revealed: false }, says: 'both parents' },
-			{ plate: { ...plate, revealed: true }, says: 'and their middle' }
-		];
-	if (plate.kind === 'grounds' && (plate.exercise === 'rows' || plate.exercise === 'edges'))
-		return [
-			{ plate: bared(plate), says: plate.exercise === 'rows' ? 'on every ground' : 'the border' },
-			{
-				plate: { ...plate, predicted: true },
-				says: plate.exercise === 'rows' ? 'what they seem to become, by the model' : 'with its measure'
-			}
-		];
-	if (plate.kind === 'grounds' && plate.exercise === 'assimilation')
-		return [
-			{ plate: bared(plate), says: 'is it one colour between the lines?' },
-			{ plate: { ...bared(plate), strip: true }, says: 'with the proof strip' }
-		];
-	if (plate.kind === 'mixes')
-		return [
-			{ plate, asks: true, says: QUESTIONS[plate.exercise] },
-			{ plate, says: ANSWERS[plate.exercise] }
-		];
-	return [{ plate, says: plate.title }];
+	if (plate.kind === 'grounds') return ofGrounds(plate);
+	return plate.kind === 'mixes' ? ofMixes(plate) : [{ plate, says: plate.title }];
 }

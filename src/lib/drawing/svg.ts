@@ -1,5 +1,5 @@
 import { FACES, weightOf, type Drawing, type Shape } from './drawing';
-import { barsOf, figuresOf } from './many';
+import { barsOf, figuresOf } from './bars';
 
 const ENTITIES: Readonly<Record<string, string>> = {
 	'&': '&amp;',

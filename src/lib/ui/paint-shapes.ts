@@ -1,5 +1,5 @@
 import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf } from '$lib/drawing/many';
+import { barsOf } from '$lib/drawing/bars';
 
 /** A code 0xrrggbb as the four bytes of an opaque pixel. */
 export const opaque = (code: number): number => ((code << 8) | 0xff) >>> 0;
@@ -60,10 +60,8 @@ function paintMosaic(context: CanvasRenderingContext2D, mosaic: Of<'mosaic'>, sc
 	const picture = known?.scale === scale ? known : { scale, canvas: pictureOf(mosaic, scale) };
 	pictures.delete(mosaic.fills);
 	pictures.set(mosaic.fills, picture);
-	for (const [oldest] of pictures) {
-		if (pictures.size <= MOST_PICTURES) break;
-		pictures.delete(oldest);
-	}
+	const [oldest] = pictures.keys();
+	if (oldest && pictures.size > MOST_PICTURES) pictures.delete(oldest);
 	context.drawImage(picture.canvas, Math.floor(mosaic.x * scale), Math.floor(mosaic.y * scale));
 }
 

@@ -1,5 +1,7 @@
 import { colourOfValue } from '../colour/hold-luminance';
 import { linearToOklab } from '../colour/oklab';
+import { readColour } from '../colour/read';
+import { fit } from '../colour/shown';
 import { type ReadonlyTriple, type Triple } from '../colour/vector';
 import { linearToLab } from '../difference/lab-of-linear';
 import { distance } from '../difference/euclidean';
@@ -67,6 +69,16 @@ export interface Match {
 	readonly ground: ReadonlyTriple;
 	readonly twin: ReadonlyTriple;
 }
+
+/** A match of codes, in any CSS syntax. */
+type CodedMatch = Readonly<Record<keyof Match, string>>;
+
+/** Matches as they are kept, as they are fitted. */
+export const matchesOf = (coded: readonly CodedMatch[]): Match[] =>
+	coded.map(({ figure, ground, twin }) => {
+		const linear = (text: string): Triple => fit(readColour(text)).linear;
+		return { figure: linear(figure), ground: linear(ground), twin: linear(twin) };
+	});
 
 /** The p between −1 and 1 with the least sum of squares, by a grid and then by thirds. */
 function bestInfluence(matches: readonly Match[]): number {

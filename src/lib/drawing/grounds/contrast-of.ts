@@ -1,5 +1,11 @@
 import { fit } from '$lib/core/colour/shown';
-import { CONTRAST_ROUNDS, contrastTrial, readContrast, type OwnContrast } from '$lib/core/matching/own-contrast';
+import {
+	CONTRAST_ROUNDS,
+	contrastTrial,
+	matchesOf,
+	readContrast,
+	type OwnContrast
+} from '$lib/core/matching/own-contrast';
 import { type GroundsPlate } from '$lib/model/grounds-plate';
 import { type ContrastSeries, type KeptMatch } from '$lib/model/own-contrast';
 import { type LinkedColour } from '$lib/model/study';
@@ -38,21 +44,13 @@ const unbegun = (id: string): ContrastSeries => ({
 export const seriesOf = ({ id, contrast }: Pick<GroundsPlate, 'id' | 'contrast'>): ContrastSeries =>
 	contrast ?? unbegun(id);
 
-const linearOf = (text: string) => fit(colourOf(text)).linear;
-
 const fitted = new WeakMap<readonly string[], OwnContrast>();
 
 /** What matches come to. Fitted once for a series: no other colour of the study changes it, and a dial must not wait for it. */
 function resultOf(twins: readonly string[], matches: readonly KeptMatch[]): OwnContrast {
 	const known = fitted.get(twins);
 	if (known) return known;
-	const made = readContrast(
-		matches.map(({ figure, ground, twin }) => ({
-			figure: linearOf(figure),
-			ground: linearOf(ground),
-			twin: linearOf(twin)
-		}))
-	);
+	const made = readContrast(matchesOf(matches));
 	fitted.set(twins, made);
 	return made;
 }
@@ -70,6 +68,6 @@ export function contrastOf(
 	});
 	if (round === CONTRAST_ROUNDS) return { series, now: null, matches, result: resultOf(series.twins, matches) };
 	const { figure, ground, start } = contrastTrial(series.series, round);
-	const twin = series.twin ? patchOf(linearOf(textOf(series.twin, linked))) : patchOf(start);
+	const twin = series.twin ? patchOf(fit(colourOf(textOf(series.twin, linked))).linear) : patchOf(start);
 	return { series, now: { figure: patchOf(figure), ground: patchOf(ground), twin }, matches, result: null };
 }

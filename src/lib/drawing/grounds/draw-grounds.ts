@@ -1,7 +1,7 @@
 import { type GroundsPlate } from '$lib/model/grounds-plate';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing, type Shape } from '../drawing';
-import { barsIn } from '../many';
+import { bar, barsIn } from '../bars';
 import { type Box } from '../forms/place';
 import { header } from '../head';
 import { outlineOf } from '../mixes/figures';
@@ -21,7 +21,7 @@ import {
 } from './grounds-layout';
 import { drawAfterImage, drawAssimilation, drawEdge, drawJudging } from './draw-looking';
 import { drawOwnContrast } from './draw-own-contrast';
-import { bar, BOARD_FILL, figureOf } from './ground-shapes';
+import { BOARD_FILL, figureOf } from './ground-shapes';
 import { sayP } from './say-p';
 import { groundsOf, type MadeGrounds, type Seen } from './grounds-of';
 

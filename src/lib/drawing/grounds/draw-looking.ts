@@ -1,9 +1,10 @@
 import { JUDGED_DIFFERENCES, JUDGED_ROUNDS, surelyJudged } from '$lib/core/matching/judging';
 import { type GroundsPlate } from '$lib/model/grounds-plate';
+import { bar } from '../bars';
 import { type Shape } from '../drawing';
 import { patchOf } from '../mixes/mixes-of';
 import { INK, words } from '../words';
-import { bar, BOARD_FILL, figureOf, markBox, marksOf } from './ground-shapes';
+import { BOARD_FILL, figureOf, markBox, marksOf } from './ground-shapes';
 import { FIELD, figureIn, GROUND_BOXES, GROUNDS_WIDTH } from './grounds-layout';
 import { type MadeGrounds } from './grounds-of';
 

@@ -1,10 +1,11 @@
 import { CONTRAST_ROUNDS, type OwnContrast } from '$lib/core/matching/own-contrast';
 import { type GroundsPlate } from '$lib/model/grounds-plate';
+import { bar } from '../bars';
 import { type Shape } from '../drawing';
 import { INK, SOFT, words } from '../words';
 import { type MadeContrast } from './contrast-of';
 import { sayDay } from '../say-day';
-import { bar, BOARD_FILL, figureOf, marksOf } from './ground-shapes';
+import { BOARD_FILL, figureOf, marksOf } from './ground-shapes';
 import { sayP } from './say-p';
 import { figureIn, GROUND_BOXES } from './grounds-layout';
 

@@ -1,5 +1,6 @@
 import { valueToLuminance } from '$lib/core/colour/lab';
 import { type GroundsPlate } from '$lib/model/grounds-plate';
+import { bar } from '../bars';
 import { type Shape } from '../drawing';
 import { type Box } from '../forms/place';
 import { outlineOf } from '../mixes/figures';
@@ -9,8 +10,6 @@ import { GROUND, INK } from '../words';
 /** The board of the model: a fifth of white. */
 const BOARD_Y = valueToLuminance(51.8);
 export const BOARD_FILL = patchOf([BOARD_Y, BOARD_Y, BOARD_Y]).hex;
-
-export const bar = (box: Box, fill: string): Shape => ({ kind: 'bar', ...box, fill });
 
 /** A figure of the plate's form in a box. */
 export const figureOf = ({ form }: Pick<GroundsPlate, 'form'>, box: Box, fill: string): Shape => ({

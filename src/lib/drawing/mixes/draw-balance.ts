@@ -1,9 +1,10 @@
 import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type LinkedColour } from '$lib/model/study';
+import { bar } from '../bars';
 import { type Shape } from '../drawing';
 import { type Box } from '../forms/place';
 import { INK, words } from '../words';
-import { bar, MARGIN, parentName, under } from './mix-shapes';
+import { MARGIN, parentName, under } from './mix-shapes';
 import { BALANCED, BLANKETS, parentBoxes } from './mixes-layout';
 import { type MadeMixes } from './mixes-of';
 

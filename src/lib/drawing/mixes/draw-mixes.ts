@@ -8,11 +8,11 @@ import { type LinkedColour } from '$lib/model/study';
 import { type Drawing, type Shape } from '../drawing';
 import { type Box } from '../forms/place';
 import { header, wrapped } from '../head';
-import { rowIn } from '../many';
+import { bar, rowIn } from '../bars';
 import { GROUND, INK, words } from '../words';
 import { drawBalance } from './draw-balance';
 import { crossingOf, outlineOf, patternIn } from './figures';
-import { bar, MARGIN, parentName, rowOf, under } from './mix-shapes';
+import { MARGIN, parentName, rowOf, under } from './mix-shapes';
 import {
 	chainPlaces,
 	MIDDLE,

@@ -1,7 +1,7 @@
 import { type OverlapFigure } from '$lib/model/mixes-plate';
 import { type Shape } from '../drawing';
 import { type Box } from '../forms/place';
-import { rowIn } from '../many';
+import { rowIn } from '../bars';
 
 const n = (value: number): string => String(Math.round(value * 1000) / 1000);
 

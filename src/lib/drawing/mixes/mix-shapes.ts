@@ -1,15 +1,13 @@
 import { type MixesPlate } from '$lib/model/mixes-plate';
 import { type LinkedColour } from '$lib/model/study';
 import { type Shape } from '../drawing';
-import { barsIn } from '../many';
+import { barsIn } from '../bars';
 import { type Box } from '../forms/place';
 import { linkedOf, textOf } from '../resolve';
 import { words } from '../words';
 import { type Patch } from './mixes-of';
 
 export const MARGIN = 28;
-
-export const bar = (box: Box, fill: string): Shape => ({ kind: 'bar', ...box, fill });
 
 export const rowOf = (box: Box, patches: readonly Patch[]): Shape[] =>
 	barsIn(

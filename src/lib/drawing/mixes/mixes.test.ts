@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { numberToHex } from '$lib/core/colour/code-number';
 import { MIX_EXERCISES, OPTICAL_PATTERNS, OVERLAP_FIGURES } from '$lib/model/mixes-plate';
 import { type Shape } from '../drawing';
-import { barsOf } from '../many';
+import { barsOf } from '../bars';
 import { drawMixes } from './draw-mixes';
 import { areaShares, crossingOf, outlineOf, patternIn } from './figures';
 import { chainPlaces, mixPlaces, MIXES_HEIGHT, MIXES_WIDTH, parentBoxes, partsAtSeam } from './mixes-layout';

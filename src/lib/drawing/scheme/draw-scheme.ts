@@ -9,7 +9,7 @@ import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
 import { ROLES, type SchemePlate } from '$lib/model/scheme-plate';
 import { type LinkedColour } from '$lib/model/study';
 import { type Drawing, type Shape } from '../drawing';
-import { barsIn, rowIn } from '../many';
+import { barsIn, rowIn } from '../bars';
 import { rounded } from '../rounded';
 import { type Box } from '../forms/place';
 import { ticks } from '../draw-steps';

@@ -8,7 +8,7 @@ import { RIM } from '$lib/core/scheme/wheel-place';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { schemePlateSchema, type SchemePlate } from '$lib/model/scheme-plate';
 import { type Shape } from '../drawing';
-import { barsOf } from '../many';
+import { barsOf } from '../bars';
 import { colourOf } from '../resolve';
 import { drawingToSvg } from '../svg';
 import { drawScheme, schemeLayout, yarnsOf } from './draw-scheme';

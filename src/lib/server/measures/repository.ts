@@ -1,8 +1,5 @@
 import { z } from 'zod';
-import { readColour } from '$lib/core/colour/read';
-import { fit } from '$lib/core/colour/shown';
-import { type Triple } from '$lib/core/colour/vector';
-import { readContrast } from '$lib/core/matching/own-contrast';
+import { matchesOf, readContrast } from '$lib/core/matching/own-contrast';
 import { newId } from '$lib/model/ids';
 import { measureSchema, type KeptMatch, type Measure } from '$lib/model/own-contrast';
 import { type Queries, type Row } from '../database/database';
@@ -16,17 +13,9 @@ const rowSchema = measureSchema.extend({ made: z.coerce.date().transform((made) 
 
 const toMeasure = (row: Row): Measure => rowSchema.parse(row);
 
-const linearOf = (text: string): Triple => fit(readColour(text)).linear;
-
 /** Reckons a person's own p out of their matches and keeps both. */
 export async function createMeasure(database: Queries, matches: readonly KeptMatch[]): Promise<Measure> {
-	const { p, spread } = readContrast(
-		matches.map(({ figure, ground, twin }) => ({
-			figure: linearOf(figure),
-			ground: linearOf(ground),
-			twin: linearOf(twin)
-		}))
-	);
+	const { p, spread } = readContrast(matchesOf(matches));
 	const [row] = await database.query(
 		`insert into measure (id, p, spread, matches) values ($1, $2, $3, $4::jsonb) returning ${COLUMNS}`,
 		[newId(), p, spread, JSON.stringify(matches)]

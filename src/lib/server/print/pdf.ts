@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf, figuresOf } from '$lib/drawing/many';
+import { barsOf, figuresOf } from '$lib/drawing/bars';
 import { type TitleBlock } from '$lib/model/study';
 import { pageSize, type PageForm } from '$lib/model/print';
 import { faceFiles, runsOf, type FaceName } from './faces';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CheckField from '$lib/ui/CheckField.svelte';
 	import { linearToHex } from '$lib/core/colour/bytes';
 	import { edgePartner } from '$lib/core/ground/propose';
 	import { groundsOf } from '$lib/drawing/grounds/grounds-of';
@@ -23,34 +24,24 @@
 		<span>partner of the first that</span>
 		<button class="act" onclick={() => takePartner('vanishing')}>vanishes most</button>
 		<button class="act" onclick={() => takePartner('vibrating')}>vibrates most</button>
-		<label>
-			<input
-				type="checkbox"
-				checked={plate.predicted}
-				onchange={(event) => decide(workbench, plate, 'Show the measure', { predicted: event.currentTarget.checked })}
-			/>
-			measure
-		</label>
+		<CheckField
+			words="measure"
+			checked={plate.predicted}
+			onset={(checked) => decide(workbench, plate, 'Show the measure', { predicted: checked })}
+		/>
 	</div>
 {:else if plate.exercise === 'after-image'}
 	<div class="sentence" role="group" aria-label="After-image">
-		<label>
-			<input
-				type="checkbox"
-				checked={plate.cover}
-				onchange={(event) => decide(workbench, plate, 'Show the neutral field', { cover: event.currentTarget.checked })}
-			/>
-			neutral field
-		</label>
-		<label>
-			<input
-				type="checkbox"
-				checked={plate.predicted}
-				onchange={(event) =>
-					decide(workbench, plate, 'Show the prediction', { predicted: event.currentTarget.checked })}
-			/>
-			prediction
-		</label>
+		<CheckField
+			words="neutral field"
+			checked={plate.cover}
+			onset={(checked) => decide(workbench, plate, 'Show the neutral field', { cover: checked })}
+		/>
+		<CheckField
+			words="prediction"
+			checked={plate.predicted}
+			onset={(checked) => decide(workbench, plate, 'Show the prediction', { predicted: checked })}
+		/>
 		<button class="act" onclick={() => (workbench.teaching = true)}>Look</button>
 	</div>
 {:else if plate.exercise === 'assimilation'}
@@ -65,14 +56,11 @@
 			said="{plate.line} units"
 			onset={(line) => decide(workbench, plate, 'Change the lines', { line }, 'line')}
 		/>
-		<label>
-			<input
-				type="checkbox"
-				checked={plate.strip}
-				onchange={(event) => decide(workbench, plate, 'Show the proof strip', { strip: event.currentTarget.checked })}
-			/>
-			proof strip
-		</label>
+		<CheckField
+			words="proof strip"
+			checked={plate.strip}
+			onset={(checked) => decide(workbench, plate, 'Show the proof strip', { strip: checked })}
+		/>
 		<button class="act" onclick={() => workbench.edit('Exchange the grounds', exchangeGrounds(plate.id))}
 			>Exchange lines</button
 		>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CheckField from '$lib/ui/CheckField.svelte';
 	import { groundsOf } from '$lib/drawing/grounds/grounds-of';
 	import { type GroundsPlate } from '$lib/model/grounds-plate';
 	import { exchangeGrounds, setGroundColour } from '../../study/grounds-edits';
@@ -32,14 +33,11 @@
 
 <div class="sentence" role="group" aria-label="Proofs">
 	{#each toggles as { key, words } (key)}
-		<label>
-			<input
-				type="checkbox"
-				checked={plate[key]}
-				onchange={({ currentTarget: { checked } }) => decide(workbench, plate, `Show the ${words}`, { [key]: checked })}
-			/>
+		<CheckField
 			{words}
-		</label>
+			checked={plate[key]}
+			onset={(checked) => decide(workbench, plate, `Show the ${words}`, { [key]: checked })}
+		/>
 	{/each}
 	{#if solvable && plate.solved}<button class="act" onclick={takeSolution}>Take the solution</button>{/if}
 	<button class="act" onclick={() => workbench.edit('Exchange the grounds', exchangeGrounds(plate.id))}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CheckField from '$lib/ui/CheckField.svelte';
 	import { linearToHex } from '$lib/core/colour/bytes';
 	import { fit } from '$lib/core/colour/shown';
 	import { nameOfScale } from '$lib/drawing/draw-scales';
@@ -84,13 +85,9 @@
 			>{plate.palette?.name ?? 'Choose a palette'}</button
 		>
 	{/if}
-	<label>
-		<input
-			type="checkbox"
-			checked={plate.predicted}
-			onchange={({ currentTarget: { checked } }) =>
-				decide(workbench, plate, 'Show the prediction', { predicted: checked })}
-		/>
-		prediction
-	</label>
+	<CheckField
+		words="prediction"
+		checked={plate.predicted}
+		onset={(checked) => decide(workbench, plate, 'Show the prediction', { predicted: checked })}
+	/>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CheckField from '$lib/ui/CheckField.svelte';
 	import { newId } from '$lib/model/ids';
 	import { MOST_RELATIVES, type SchemePlate } from '$lib/model/scheme-plate';
 	import { DIRECTIONS } from '$lib/core/scheme/relatives';
@@ -35,14 +36,11 @@
 </script>
 
 <div class="sentence" role="group" aria-label="Relatives">
-	<label>
-		<input
-			type="checkbox"
-			checked={plate.relatives.shown}
-			onchange={(event) => decide('Show relatives', { shown: event.currentTarget.checked })}
-		/>
-		relatives
-	</label>
+	<CheckField
+		words="relatives"
+		checked={plate.relatives.shown}
+		onset={(checked) => decide('Show relatives', { shown: checked })}
+	/>
 	{#if plate.relatives.shown}
 		<NumberField
 			label="Relatives a side"

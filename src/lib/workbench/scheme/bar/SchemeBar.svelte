@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CheckField from '$lib/ui/CheckField.svelte';
 	import { show } from '$lib/core/colour/shown';
 	import { WHEEL_WORDS } from '$lib/core/scale/words';
 	import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
@@ -92,14 +93,11 @@
 				{spreadOf(plate)?.toFixed(0)}°
 			</label>
 		{/if}
-		<label>
-			<input
-				type="checkbox"
-				checked={plate.holdValue}
-				onchange={(event) => decide('Hold value', { holdValue: event.currentTarget.checked })}
-			/>
-			hold value
-		</label>
+		<CheckField
+			words="hold value"
+			checked={plate.holdValue}
+			onset={(checked) => decide('Hold value', { holdValue: checked })}
+		/>
 	</div>
 	<RelativesFields {workbench} {plate} />
 	<UseFields {workbench} {plate} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import CheckField from '$lib/ui/CheckField.svelte';
 	import { schemeOf } from '$lib/drawing/scheme/scheme-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { ROLES, type SchemePlate } from '$lib/model/scheme-plate';
@@ -23,15 +24,11 @@
 </script>
 
 <div class="sentence" role="group" aria-label="In use">
-	<label>
-		<input
-			type="checkbox"
-			checked={plate.inUse}
-			onchange={(event) =>
-				workbench.edit('Show it in use', decideScheme(plate.id, { inUse: event.currentTarget.checked }))}
-		/>
-		in use
-	</label>
+	<CheckField
+		words="in use"
+		checked={plate.inUse}
+		onset={(checked) => workbench.edit('Show it in use', decideScheme(plate.id, { inUse: checked }))}
+	/>
 	{#if plate.inUse}
 		<button class="act" bind:this={button} popovertarget={id} aria-haspopup="dialog" aria-expanded={open}>Roles</button>
 		<div class="panel" {id} popover role="dialog" aria-label="Roles in the designs" bind:this={panel} ontoggle={opened}>

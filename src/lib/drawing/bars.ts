@@ -2,6 +2,16 @@ import { hexToNumber, numberToHex } from '$lib/core/colour/code-number';
 import { type Of } from './drawing';
 import { type Box } from './forms/place';
 
+/** A box filled with one colour. */
+export const bar = ({ x, y, width, height }: Box, fill: string): Of<'bar'> => ({
+	kind: 'bar',
+	x,
+	y,
+	width,
+	height,
+	fill
+});
+
 /** Bars of one width that touch, from left to right. */
 export function barsIn({ x, y, width, height }: Box, fills: readonly string[]): Of<'bar'>[] {
 	const each = width / fills.length;
