@@ -1,6 +1,7 @@
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
 import svelte from 'eslint-plugin-svelte';
+import * as regexp from 'eslint-plugin-regexp';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
@@ -14,7 +15,11 @@ export default ts.config(
 	...svelte.configs.prettier,
 	{
 		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		plugins: { regexp },
 		rules: {
+			// No pattern takes more time than in proportion to its text, whatever the text.
+			'regexp/no-super-linear-backtracking': 'error',
+			'regexp/no-super-linear-move': ['error', { report: 'potential' }],
 			// TypeScript knows better which names exist.
 			'no-undef': 'off',
 			// Served at the root of its host, always: there is no base path to resolve.
@@ -47,6 +52,9 @@ export default ts.config(
 		files: ['**/*.test.ts', 'e2e/**', 'scripts/**', 'bench/**', '*.config.*', '*.cjs'],
 		rules: {
 			'max-lines-per-function': 'off',
+			// Their texts are their own.
+			'regexp/no-super-linear-backtracking': 'off',
+			'regexp/no-super-linear-move': 'off',
 			'no-console': 'off',
 			'@typescript-eslint/no-require-imports': 'off',
 			'no-undef': 'off'

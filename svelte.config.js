@@ -6,7 +6,7 @@ export default {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: ({ filename }) => (filename.includes('node_modules') ? undefined : true) },
 	kit: {
-		adapter: adapter({ out: 'build' }),
+		adapter: adapter({ out: 'build/app' }),
 		csp: {
 			mode: 'auto',
 			directives: {

@@ -26,6 +26,7 @@ export default defineConfig({
 		testTimeout: 60_000,
 		// A database is opened before some of them, which takes a busy machine a while.
 		hookTimeout: 60_000,
-		globalSetup: ['tests/support/write-checks.ts']
+		globalSetup: ['tests/support/write-checks.ts', 'tests/support/build-threads.ts'],
+		env: { RICERCAR_BUILT: '.cache/built' }
 	}
 });

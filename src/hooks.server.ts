@@ -2,7 +2,7 @@ import { building } from '$app/environment';
 import { type Handle, type HandleServerError, type ServerInit } from '@sveltejs/kit';
 import { problem } from '$lib/server/answer';
 import { start } from '$lib/server/app';
-import { isExpectedHost } from '$lib/server/settings';
+import { ownOrigin } from '$lib/server/settings';
 
 export const init: ServerInit = async () => {
 	if (!building) await start();
@@ -14,28 +14,31 @@ const READING = new Set(['GET', 'HEAD']);
 function comesFromElsewhere(request: Request): boolean {
 	const origin = request.headers.get('origin');
 	if (READING.has(request.method) || origin === null) return false;
-	return !URL.canParse(origin) || new URL(origin).host !== request.headers.get('host');
+	return !URL.canParse(origin) || origin !== ownOrigin(request.headers.get('host'));
+}
+
+/** What pages do not say themselves: their letters, what may be kept of them, and that nothing else may run in them. */
+function finish({ headers }: Response): void {
+	const type = headers.get('content-type') ?? '';
+	if (type === 'text/html') headers.set('content-type', 'text/html; charset=utf-8');
+	// Pages are asked for anew; what routes answer is people's work and is not kept at all, unless they say otherwise.
+	if (!headers.has('cache-control'))
+		headers.set('cache-control', type.startsWith('text/html') ? 'private, no-cache' : 'no-store');
+	if (!headers.has('content-security-policy'))
+		headers.set('content-security-policy', "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'");
+	headers.set('cross-origin-opener-policy', 'same-origin');
 }
 
 export const handle: Handle = async ({ event, resolve }) => {
-	if (!isExpectedHost(event.request.headers.get('host')))
-		return problem({
-			status: 421,
-			code: 'other-host',
-			title: 'This server does not answer under that name.',
-			detail: 'Use the address it printed at its start.'
-		});
-	if (comesFromElsewhere(event.request))
-		return problem({
-			status: 403,
-			code: 'other-origin',
-			title: 'The request comes from another site.',
-			detail: 'Only Ricercar’s own pages may change studies.'
-		});
-	const response = await resolve(event);
-	response.headers.set('x-content-type-options', 'nosniff');
-	response.headers.set('referrer-policy', 'no-referrer');
-	response.headers.set('cross-origin-opener-policy', 'same-origin');
+	const response = comesFromElsewhere(event.request)
+		? problem({
+				status: 403,
+				code: 'other-origin',
+				title: 'The request comes from another site.',
+				detail: 'Only Ricercar’s own pages may change studies.'
+			})
+		: await resolve(event);
+	finish(response);
 	return response;
 };
 
@@ -43,8 +46,12 @@ export const handle: Handle = async ({ event, resolve }) => {
 export const handleError: HandleServerError = ({ error, status, message }) => {
 	if (status === 404) return { message: 'There is nothing at this address.' };
 	const number = crypto.randomUUID().slice(0, 8);
-	console.error(`failure ${number}:`, error);
+	// The stack and the message, not the object: a failure may carry whole documents with it.
+	console.error(`failure ${number}:`, error instanceof Error ? (error.stack ?? error.message).slice(0, 4000) : 'no reason given');
 	return {
-		message: status >= 500 ? `Something failed on the server (number ${number}). Nothing was lost; try again.` : message
+		message:
+			status >= 500
+				? `Something failed on the server (number ${number}). Load the page again to see what is kept.`
+				: message
 	};
 };

@@ -1,9 +1,11 @@
 import { listQuerySchema } from '$lib/model/requests';
+import { loading, readQuery } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { listStudies } from '$lib/server/studies/repository';
 import { type PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ url }) => {
-	const query = listQuerySchema.parse(Object.fromEntries(url.searchParams));
-	return { query, ...(await listStudies(database(), query)) };
-};
+export const load: PageServerLoad = ({ url }) =>
+	loading(async () => {
+		const query = readQuery(url, listQuerySchema);
+		return { query, list: await listStudies(database(), query) };
+	});

@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-<StudiesPage lines={data.lines} more={data.more} query={data.query} />
+<StudiesPage list={data.list} query={data.query} />

@@ -1,5 +1,8 @@
+import { z } from 'zod';
 import { LONGEST_FILE } from '$lib/core/format/colour-list';
+import { newId } from '$lib/model/ids';
 import { reasonOf, UNREACHABLE } from './reason';
+import { WINDOW_NAME } from './window-name';
 
 /** Letters that are no plain letter with a mark. */
 const SPELT: Readonly<Record<string, string>> = { ø: 'o', ł: 'l', đ: 'd', ð: 'd', ß: 'ss', æ: 'ae', œ: 'oe', þ: 'th' };
@@ -12,7 +15,7 @@ export function plainName(text: string): string {
 		.toLowerCase()
 		.replace(/[øłđðßæœþ]/g, (letter) => SPELT[letter]!)
 		.replace(/[^a-z0-9]+/g, '-')
-		.replace(/^-+|-+$/g, '');
+		.replace(/^-|-$/g, '');
 	return plain === '' ? 'untitled' : plain.slice(0, 60);
 }
 
@@ -39,18 +42,49 @@ export function download(name: string, content: Blob): void {
 	setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
 }
 
-/** Has the server make a file and keeps it. Says in words what went wrong. */
-export async function downloadMade(path: string, request: unknown, name: string): Promise<string | null> {
+/** How work of the server's is asked for: what takes it back, and what is told how many are made before it, 0 while it is made itself. */
+export interface Making {
+	readonly signal: AbortSignal;
+	readonly onplace: (before: number) => void;
+}
+
+const placeSchema = z.object({ place: z.int().min(0) });
+const ASK_AGAIN = 1000;
+
+/** Asks for the place of work that waits, again and again, until told to stop. */
+function watchPlace(job: string, { onplace }: Making): () => void {
+	const timer = setInterval(() => {
+		void fetch(`/api/waiting/${job}`)
+			.then(async (response) => (response.ok ? placeSchema.parse(await response.json()).place : null))
+			.then((place) => place !== null && onplace(place))
+			// The work itself says when the server is gone.
+			.catch(() => undefined);
+	}, ASK_AGAIN);
+	return () => clearInterval(timer);
+}
+
+/** Has the server make a file and keeps it. Says in words what went wrong; null when it is kept, or was taken back. */
+export async function downloadMade(
+	path: string,
+	request: unknown,
+	name: string,
+	making: Making
+): Promise<string | null> {
+	const job = newId();
+	const unwatch = watchPlace(job, making);
 	try {
 		const response = await fetch(path, {
 			method: 'POST',
-			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify(request)
+			headers: { 'content-type': 'application/json', 'x-job': job, 'x-window': WINDOW_NAME },
+			body: JSON.stringify(request),
+			signal: making.signal
 		});
 		if (!response.ok) return await reasonOf(response);
 		download(name, await response.blob());
 		return null;
 	} catch {
-		return `${UNREACHABLE} It makes pictures and pages; SVG needs no server.`;
+		return making.signal.aborted ? null : `${UNREACHABLE} It makes pictures and pages; SVG needs no server.`;
+	} finally {
+		unwatch();
 	}
 }

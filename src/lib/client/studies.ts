@@ -1,8 +1,15 @@
+import { studyListSchema, type ListQuery, type StudyList } from '$lib/model/requests';
 import { copyOfStudy } from '$lib/model/new-study';
 import { studySchema, type Study, type StudyDocument } from '$lib/model/study';
 import { ask, asJson } from './asking';
 
 const PATH = '/api/studies';
+
+/** A helping of the list of studies. */
+export async function listStudies({ words, sort, after }: ListQuery): Promise<StudyList> {
+	const query = new URLSearchParams({ words, sort, after });
+	return studyListSchema.parse(await (await ask(`${PATH}?${query}`)).json());
+}
 
 /** The study as the server has it now. */
 export async function loadStudy(id: string): Promise<Study> {

@@ -1,7 +1,7 @@
 import { newId } from './ids';
 import { type Plate } from './plate';
 import { type StudyDocument } from './study';
-import { MOST_LETTERS } from './line';
+import { asLine } from './line';
 
 /** The colours that a new study starts with, so that nobody faces an empty form: three dyes that stand well apart. */
 const FIRST_COLOURS = [
@@ -34,5 +34,5 @@ export function newStudy(title: string, date: string): StudyDocument {
 
 /** The same study under another title. Ids within a study only have to differ from each other. */
 export function copyOfStudy(document: StudyDocument, title = `${document.titleBlock.title}, copy`): StudyDocument {
-	return { ...document, titleBlock: { ...document.titleBlock, title: title.slice(0, MOST_LETTERS) } };
+	return { ...document, titleBlock: { ...document.titleBlock, title: asLine(title) } };
 }

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { colourTextSchema } from './colour-text';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
-import { HELPING } from './requests';
+import { HELPING, revisionSchema, wordsSchema } from './requests';
 
 export const MOST_COLOURS = 60;
 export const MOST_TAGS = 12;
@@ -31,23 +31,28 @@ export const paletteContentSchema = z.strictObject({
 export type PaletteContent = z.infer<typeof paletteContentSchema>;
 
 /** A palette as it travels, with the revision that the next save must name. */
-export const paletteSchema = paletteContentSchema.extend({ id: idSchema, revision: z.int().min(1) });
+export const paletteSchema = paletteContentSchema.extend({ id: idSchema, revision: revisionSchema });
 export type Palette = z.infer<typeof paletteSchema>;
+
+/** More palettes than this are found by searching. */
+export const MOST_LISTED = 2000;
 
 /**
  * How palettes are listed: words that must all occur in name, maker, tags or names of colours; a tag; a colour, by nearness to
  * which they are sorted instead of by their place; how many at most.
  */
 export const paletteQuerySchema = z.object({
-	words: z.string().trim().max(120).catch(''),
-	tag: z.string().trim().toLowerCase().max(LONGEST_TAG).catch(''),
-	near: z.union([z.literal(''), colourTextSchema]).catch(''),
-	most: z.coerce.number().int().min(1).max(2000).catch(HELPING)
+	words: wordsSchema.default(''),
+	tag: wordsSchema.toLowerCase().default(''),
+	near: z.union([z.literal(''), colourTextSchema]).default(''),
+	most: z.coerce.number().int().min(1).max(MOST_LISTED).default(HELPING)
 });
 export type PaletteQuery = z.infer<typeof paletteQuerySchema>;
 
 export const paletteListSchema = z.strictObject({
 	palettes: z.array(paletteSchema),
+	/** Ids of those that cannot be read, so that they can be deleted; they never hide the others. */
+	unreadable: z.array(z.string()),
 	/** Every tag that a palette has, in the order of the alphabet. */
 	tags: z.array(z.string()),
 	more: z.boolean()
@@ -55,7 +60,7 @@ export const paletteListSchema = z.strictObject({
 export type PaletteList = z.infer<typeof paletteListSchema>;
 
 export const createPaletteSchema = z.strictObject({ palette: paletteContentSchema });
-export const savePaletteSchema = z.strictObject({ revision: z.int().min(1), palette: paletteContentSchema });
+export const savePaletteSchema = z.strictObject({ revision: revisionSchema, palette: paletteContentSchema });
 
 /** Where a palette moves in the list: before another one, or to the end. */
 export const placePaletteSchema = z.strictObject({ before: idSchema.nullable() });

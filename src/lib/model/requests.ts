@@ -7,14 +7,24 @@ import { linkedColourSchema, missingLinks, MOST_LINKED, studyDocumentSchema } fr
 export const SORTS = ['changed', 'title'] as const;
 export type Sort = (typeof SORTS)[number];
 
-/** The longest list that is sent at once; "Show more" asks for more in such helpings. */
+/** So many studies or palettes are listed at once; "Show more", or coming to the end, asks for the next helping. */
 export const HELPING = 48;
 
-/** How the studies are listed: words that must all occur, the order, and how many at most. */
+/** Revisions are counted by the database in 32 bits. */
+export const revisionSchema = z.int().min(1).max(2_147_483_647);
+
+/** Words to search for. No text in the database holds control characters. */
+export const wordsSchema = z
+	.string()
+	.trim()
+	.max(120)
+	.regex(/^[^\p{Control}\p{Surrogate}]*$/u, 'words without control characters');
+
+/** How the studies are listed: words that must all occur, the order, and after which place of the list (`next` of the helping before). */
 export const listQuerySchema = z.object({
-	words: z.string().trim().max(120).catch(''),
+	words: wordsSchema.default(''),
 	sort: z.enum(SORTS).catch('changed'),
-	most: z.coerce.number().int().min(1).max(2000).catch(HELPING)
+	after: z.string().max(1000).default('')
 });
 export type ListQuery = z.infer<typeof listQuerySchema>;
 
@@ -23,11 +33,21 @@ export const studyLineSchema = z.strictObject({
 	title: z.string(),
 	maker: z.string(),
 	course: z.string(),
-	revision: z.int(),
+	revision: revisionSchema,
 	plates: z.int(),
 	changed: z.iso.datetime()
 });
 export type StudyLine = z.infer<typeof studyLineSchema>;
+
+/** A helping of the list of studies. */
+export const studyListSchema = z.strictObject({
+	lines: z.array(studyLineSchema),
+	/** Ids of those that cannot be read, so that they can be deleted; they never hide the others. */
+	unreadable: z.array(z.string()),
+	/** Where the next helping begins, or null at the end of the list. */
+	next: z.string().nullable()
+});
+export type StudyList = z.infer<typeof studyListSchema>;
 
 export const createStudySchema = z.strictObject({ document: studyDocumentSchema });
 
@@ -35,13 +55,13 @@ export const renameStudySchema = z.strictObject({ title: lineSchema.min(1) });
 
 /** A save names the revision it was made from, and itself, so that one that was answered into the void can be repeated. */
 export const saveStudySchema = z.strictObject({
-	revision: z.int().min(1),
+	revision: revisionSchema,
 	saveId: idSchema,
 	document: studyDocumentSchema
 });
 export type SaveStudy = z.infer<typeof saveStudySchema>;
 
-export const savedSchema = z.strictObject({ revision: z.int().min(1), changed: z.iso.datetime() });
+export const savedSchema = z.strictObject({ revision: revisionSchema, changed: z.iso.datetime() });
 export type Saved = z.infer<typeof savedSchema>;
 
 export const LEAST_PIXELS_WIDE = 200;

@@ -39,7 +39,9 @@ export const studySchema = z.strictObject({
 	id: idSchema,
 	revision: z.int().min(1),
 	changed: z.iso.datetime(),
-	document: studyDocumentSchema
+	document: studyDocumentSchema,
+	/** Colours of the document that were stored beyond all measure, as they were; the document has the nearest. */
+	brought: z.array(z.string()).readonly().optional()
 });
 export type Study = z.infer<typeof studySchema>;
 

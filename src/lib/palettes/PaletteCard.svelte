@@ -61,7 +61,7 @@
 		if (event.altKey && event.key === 'ArrowUp') library.move(palette.id, index - 1);
 		else if (event.altKey && event.key === 'ArrowDown') library.move(palette.id, index + 1);
 		else if (event.key === 'F2') renaming = true;
-		else if (event.key === 'Delete') library.remove(palette);
+		else if (event.key === 'Delete') library.remove(palette.id, `“${palette.name}”`);
 		else return;
 		event.preventDefault();
 		const button = event.currentTarget;
@@ -107,7 +107,7 @@
 					disabled: index === library.palettes.length - 1 || library.query.near !== ''
 				},
 				...files,
-				{ label: 'Delete', run: () => library.remove(palette) }
+				{ label: 'Delete', run: () => library.remove(palette.id, `“${palette.name}”`) }
 			]}><DotsHorizontalOutline size="sm" aria-hidden="true" /></Menu
 		>
 	</div>

@@ -163,6 +163,20 @@
 				<p><Button class="act main" onclick={make}>Make the first palette</Button></p>
 			</div>
 		{/if}
+		{#if library.unreadable.length > 0}
+			<section class="empty unreadable">
+				<h2>These cannot be read</h2>
+				<p>Something is wrong with what the database holds of them. The others are not touched by it.</p>
+				{#each library.unreadable as id (id)}
+					<p>
+						{id}
+						<button class="act" aria-label="Delete {id}" onclick={() => library.remove(id, `The palette ${id}`)}
+							>Delete</button
+						>
+					</p>
+				{/each}
+			</section>
+		{/if}
 	</main>
 </div>
 
@@ -222,6 +236,9 @@
 	}
 	li {
 		outline: none;
+	}
+	.unreadable {
+		margin-top: 26px;
 	}
 	.more {
 		margin-top: 20px;

@@ -16,6 +16,8 @@ export const ALL_PALETTES: PaletteQuery = { words: '', tag: '', near: '', most: 
 export class Library {
 	palettes = $state.raw<readonly Palette[]>([]);
 	tags = $state.raw<readonly string[]>([]);
+	/** Ids of palettes that cannot be read. */
+	unreadable = $state.raw<readonly string[]>([]);
 	more = $state(false);
 	query = $state.raw<PaletteQuery>(ALL_PALETTES);
 	/** Whether the list has come yet. */
@@ -27,8 +29,9 @@ export class Library {
 	readonly canUndo = $derived(this.history.past.at(-1)?.label ?? null);
 	readonly canRedo = $derived(this.history.future[0]?.label ?? null);
 
-	show({ palettes, tags, more }: PaletteList): void {
+	show({ palettes, unreadable, tags, more }: PaletteList): void {
 		this.palettes = palettes;
+		this.unreadable = unreadable;
 		this.tags = tags;
 		this.more = more;
 		this.loaded = true;
@@ -117,11 +120,12 @@ export class Library {
 		});
 	}
 
-	remove({ id, name }: Palette): void {
+	/** Deletes a palette, with a way back; `name` as the notice says it. */
+	remove(id: string, name: string): void {
 		void this.carryOut(async () => {
 			await server.deletePalette(id);
 			this.show(await server.listPalettes(this.query));
-			notices.say(`“${name}” deleted.`, { label: 'Undo', run: () => void this.restore(id) });
+			notices.say(`${name} deleted.`, { label: 'Undo', run: () => void this.restore(id) });
 		});
 	}
 

@@ -1,6 +1,8 @@
-import { json } from '@sveltejs/kit';
+import { error as pageError, json } from '@sveltejs/kit';
 import { type z } from 'zod';
 import { type ProblemAnswer } from '$lib/model/requests';
+import { TOO_LARGE } from './limits';
+import { inMegabytes, isDamage, isFull, OutOfSpace } from './database/failures';
 
 /** What a route can say went wrong. `detail` says what would be right. */
 export class Refusal extends Error {
@@ -46,22 +48,98 @@ export const missingMeasure = (): Refusal =>
 		'It may have been deleted. “My own contrast” shows which there are.'
 	);
 
+/** What a failure of the database means to people, or null for any other error. */
+function refusalOf(error: unknown): Refusal | null {
+	if (isFull(error)) {
+		const space =
+			error instanceof OutOfSpace
+				? `${inMegabytes(error.free)} MB are free where the studies are kept, ${inMegabytes(error.needed)} MB are needed.`
+				: 'No space is left where the studies are kept.';
+		return new Refusal(507, 'disk-full', 'The disk is nearly full, so nothing was saved.', `${space} Make room there; reading goes on.`);
+	}
+	if (isDamage(error))
+		return new Refusal(
+			503,
+			'database-damaged',
+			'The database cannot read this.',
+			'Its files seem to be damaged. Whoever runs this server finds the reason in its log.'
+		);
+	return null;
+}
+
+/** Notes in the server's log what the database said; never the statement or its values, which are people's work. */
+function note(error: unknown): void {
+	if (!isFull(error)) console.error(error instanceof Error ? `${error.name}: ${error.message}` : 'A failure without a reason.');
+}
+
+function refused(error: unknown): Refusal {
+	if (error instanceof Refusal) return error;
+	const refusal = refusalOf(error);
+	if (!refusal) throw error;
+	note(error);
+	return refusal;
+}
+
 /** Runs a route and answers what it refuses as a readable problem. */
 export async function answering(work: () => Promise<Response>): Promise<Response> {
 	try {
 		return await work();
 	} catch (error) {
-		if (error instanceof Refusal) return problem(error);
-		throw error;
+		return problem(refused(error));
 	}
+}
+
+/** Loads what a page shows; what is refused becomes an error page in the same words. */
+export async function loading<T>(work: () => Promise<T>): Promise<T> {
+	try {
+		return await work();
+	} catch (error) {
+		const { status, title, detail } = refused(error);
+		return pageError(status, `${title} ${detail}`);
+	}
+}
+
+/** What is asked for by an address, read by a schema. */
+export function readQuery<T>(url: URL, schema: z.ZodType<T>): T {
+	const result = schema.safeParse(Object.fromEntries(url.searchParams));
+	if (result.success) return result.data;
+	const [issue] = result.error.issues;
+	throw new Refusal(
+		400,
+		'not-as-expected',
+		'Something in the address is not as expected.',
+		`At ${issue?.path.map(String).join(' › ') || 'the address'}: ${issue?.message ?? 'unreadable'}.`
+	);
 }
 
 /** The body of a request, read as JSON by a schema. */
 export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
+	return readAs(await readText(request), schema);
+}
+
+/** The body of a request as the text of a JSON document, unread: for what is read in a thread apart. */
+export async function readText(request: Request): Promise<string> {
 	const type = request.headers.get('content-type') ?? '';
 	if (!type.startsWith('application/json'))
 		throw new Refusal(415, 'not-json', 'The request is not JSON.', 'Send it with the content type application/json.');
-	const result = schema.safeParse(await parseJson(request));
+	try {
+		return await request.text();
+	} catch (error) {
+		const tooLarge = typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
+		if (tooLarge) throw new Refusal(413, 'too-large', 'The request is too large.', TOO_LARGE);
+		throw new Refusal(400, 'broken-off', 'The request broke off.', 'Send it again.');
+	}
+}
+
+/** A text read as JSON by a schema. */
+export function readAs<T>(text: string, schema: z.ZodType<T>): T {
+	let content: unknown;
+	try {
+		content = JSON.parse(text);
+	} catch {
+		throw new Refusal(400, 'not-json', 'The request is not JSON.', 'It should be one JSON object.');
+	}
+	const result = schema.safeParse(content);
 	if (result.success) return result.data;
 	const [issue] = result.error.issues;
 	const place = issue && issue.path.length > 0 ? issue.path.map(String).join(' › ') : 'the whole request';
@@ -71,20 +149,4 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
 		'Something in the request is not as expected.',
 		`At ${place}: ${issue?.message ?? 'unreadable'}.`
 	);
-}
-
-async function parseJson(request: Request): Promise<unknown> {
-	let text: string;
-	try {
-		text = await request.text();
-	} catch (error) {
-		const tooLarge = typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
-		if (tooLarge) throw new Refusal(413, 'too-large', 'The request is too large.', 'A study may take 2 megabytes.');
-		throw new Refusal(400, 'broken-off', 'The request broke off.', 'Send it again.');
-	}
-	try {
-		return JSON.parse(text);
-	} catch {
-		throw new Refusal(400, 'not-json', 'The request is not JSON.', 'It should be one JSON object.');
-	}
 }

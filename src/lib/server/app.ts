@@ -1,10 +1,11 @@
 import { resolve } from 'node:path';
 import { type Database } from './database/database';
-import { openEmbedded } from './database/embedded';
+import { isDamage, isFull } from './database/failures';
 import { FolderInUse } from './database/lock';
+import { openDatabase } from './database/open';
 import { forgetOld } from './database/set-aside';
 import { emptyDemo, fillDemo } from './demo';
-import { databaseFolder, isDemo, isFreshDemo } from './settings';
+import { databaseFolder, diskMargin, isDemo, isFreshDemo } from './settings';
 
 let opened: Database | null = null;
 
@@ -14,26 +15,48 @@ export function database(): Database {
 	return opened;
 }
 
+/** One line for whoever runs the server. */
+const say = (line: string): void => console.error(line);
+
 /** Opens everything the server needs. Where that cannot be, says why in one line and ends the process. */
 export async function start(): Promise<void> {
 	const folder = databaseFolder();
 	try {
-		opened = await openEmbedded(folder);
+		opened = await openDatabase({ folder, margin: diskMargin(), onsilent, say });
 		if (isFreshDemo()) await emptyDemo(opened);
 		if (isDemo()) await fillDemo(opened, resolve('demo'));
-		await forgetOld(opened);
+		// What was set aside long ago can wait until there is space again.
+		await forgetOld(opened).catch((error: unknown) => {
+			if (!isFull(error)) throw error;
+			say(`${reasonOf(error)} Studies can be read; nothing is saved until there is more.`);
+		});
 	} catch (error) {
-		const reason =
-			error instanceof FolderInUse ? error.message : `The database in ${folder} could not be opened: ${String(error)}`;
-		console.error(reason);
+		say(sayWhyNot(error, folder));
 		process.exit(1);
 	}
 	// Sent by the server once it takes no more requests (SIGTERM, SIGINT).
 	process.once('sveltekit:shutdown', () => void stop());
 }
 
+const reasonOf = (error: unknown): string => (error instanceof Error ? error.message : 'It gave no reason.');
+
+function sayWhyNot(error: unknown, folder: string): string {
+	if (error instanceof FolderInUse) return error.message;
+	const whole = `The database in ${folder} could not be opened. ${reasonOf(error)}`;
+	if (isFull(error)) return `${whole} Make room on that disk, or set RICERCAR_DATA to a folder on another one.`;
+	return isDamage(error)
+		? `${whole} Its files seem to be damaged. Put a copy of the folder in its place, or set RICERCAR_DATA to another folder; Ricercar changes nothing in this one.`
+		: whole;
+}
+
+/** Nothing can be read or written any more, and nothing that was answered is lost: whoever restarts servers shall do so. */
+function onsilent(): void {
+	say('The database no longer answers. This server ends; every save that was answered is kept. Start it again.');
+	process.exit(1);
+}
+
 async function stop(): Promise<void> {
 	await opened?.close();
 	opened = null;
-	process.exit(0);
+	process.exit(process.exitCode ?? 0);
 }

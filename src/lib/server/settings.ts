@@ -21,10 +21,24 @@ export function databaseFolder(): string {
 	return resolve(base, isDemo() ? 'demo' : 'own');
 }
 
-const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]', '::1']);
+/** PostgreSQL's log needs 32 MB; as much again is kept for what is written before it is shortened. */
+const USUAL_MARGIN = 64;
+
+/** Bytes that must stay free on the database's disk for anything to be written: RICERCAR_MARGIN, in MB. */
+export function diskMargin(): number {
+	const set = Number(process.env.RICERCAR_MARGIN ?? USUAL_MARGIN);
+	return (Number.isFinite(set) && set >= 0 ? set : USUAL_MARGIN) * 1_000_000;
+}
+
+/** Names and addresses by which a machine calls itself: all of 127.0.0.0/8 is loopback (RFC 1122). */
+const isLoopback = (name: string): boolean =>
+	name === 'localhost' || /^127(?:\.\d{1,3}){3}$/.test(name) || name === '::1' || name === '[::1]';
 
 /** Whether a request to this Host header may be answered: on loopback only under a loopback name. */
 export function isExpectedHost(host: string | null): boolean {
-	if (!LOOPBACK.has(process.env.HOST ?? '127.0.0.1')) return true;
-	return host !== null && LOOPBACK.has(host.replace(/:\d+$/, ''));
+	if (!isLoopback(process.env.HOST ?? '127.0.0.1')) return true;
+	return host !== null && isLoopback(host.replace(/:\d+$/, ''));
 }
+
+/** The origin that our own pages have at this Host: we speak plain HTTP, unless ORIGIN says what stands in front of us. */
+export const ownOrigin = (host: string | null): string => process.env.ORIGIN ?? `http://${host ?? ''}`;

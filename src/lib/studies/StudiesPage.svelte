@@ -1,20 +1,29 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
-	import { goto, invalidateAll } from '$app/navigation';
+	import { untrack } from 'svelte';
+	import { goto } from '$app/navigation';
 	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
 	import { newStudy } from '$lib/model/new-study';
 	import { LONGEST_STUDY_FILE, readStudyFile } from '$lib/model/study-file';
 	import { Problem } from '$lib/core/problem';
-	import { HELPING, type ListQuery, type StudyLine } from '$lib/model/requests';
+	import { type ListQuery, type StudyList } from '$lib/model/requests';
 	import { notices } from '$lib/ui/notices.svelte';
 	import PageHead from '$lib/ui/PageHead.svelte';
 	import { type StudyDocument } from '$lib/model/study';
 	import { loadTemplates, type Template } from '$lib/templates/templates';
 	import StudyCard from './StudyCard.svelte';
+	import { ShownStudies } from './study-list.svelte';
 	import TemplatesDialog from './TemplatesDialog.svelte';
 
-	let { lines, more, query }: { lines: StudyLine[]; more: boolean; query: ListQuery } = $props();
+	let { list, query }: { list: StudyList; query: ListQuery } = $props();
+
+	// svelte-ignore state_referenced_locally
+	const shown = new ShownStudies(list, query);
+	$effect(() => {
+		const [latest, by] = [list, query];
+		untrack(() => shown.begin(latest, by));
+	});
 
 	const PAUSE = 250;
 	let timer: ReturnType<typeof setTimeout> | undefined;
@@ -32,13 +41,12 @@
 		const next = { ...asked, ...change };
 		asked = next;
 		const words = next.words ? `&words=${encodeURIComponent(next.words)}` : '';
-		const most = next.most > HELPING ? `&most=${next.most}` : '';
-		return goto(`/?sort=${next.sort}${words}${most}`, { replaceState: true, keepFocus: true, noScroll: true });
+		return goto(`/?sort=${next.sort}${words}`, { replaceState: true, keepFocus: true, noScroll: true });
 	}
 
 	function search(words: string) {
 		clearTimeout(timer);
-		timer = setTimeout(() => void show({ words, most: HELPING }), PAUSE);
+		timer = setTimeout(() => void show({ words }), PAUSE);
 	}
 
 	const today = (): string => new Date().toISOString().slice(0, 10);
@@ -84,20 +92,44 @@
 
 	const makeNew = () => make(newStudy('Untitled study', today()));
 
+	const complain = (error: unknown) =>
+		notices.say(error instanceof Error ? error.message : 'That could not be done.');
+
+	/** Does something to a study and lists them afresh. */
 	async function carryOut(work: Promise<unknown>, done?: () => void) {
 		try {
 			await work;
 			done?.();
+			await shown.again();
 		} catch (error) {
-			notices.say(error instanceof Error ? error.message : 'That could not be done.');
+			complain(error);
 		}
-		await invalidateAll().catch(() => undefined);
 	}
 
-	const remove = (study: StudyLine) =>
-		carryOut(deleteStudy(study.id), () =>
-			notices.say(`“${study.title}” deleted.`, { label: 'Undo', run: () => void carryOut(restoreStudy(study.id)) })
+	/** Gone from the list at once; back where it was if that could not be done, or is undone. */
+	async function remove(id: string, name: string) {
+		const putBack = shown.without(id);
+		try {
+			await deleteStudy(id);
+			notices.say(`${name} deleted.`, {
+				label: 'Undo',
+				run: () => void restoreStudy(id).then(putBack).catch(complain)
+			});
+		} catch (error) {
+			putBack();
+			complain(error);
+		}
+	}
+
+	/** Asks for the next helping when the end of the list comes near. */
+	function goesOn(end: HTMLElement) {
+		const observer = new IntersectionObserver(
+			([entry]) => entry?.isIntersecting && void shown.more().catch(complain),
+			{ rootMargin: '1200px' }
 		);
+		observer.observe(end);
+		return () => observer.disconnect();
+	}
 </script>
 
 <svelte:head><title>Studies · Ricercar</title></svelte:head>
@@ -134,22 +166,41 @@
 			<Button class="act" disabled={making} onclick={showTemplates}>From a template</Button>
 			<Button class="act main" disabled={making} onclick={makeNew}>{making ? 'Making…' : 'New study'}</Button>
 		</div>
-		{#if lines.length > 0}
+		{#if shown.lines.length > 0 || shown.unreadable.length > 0}
 			<ul>
-				{#each lines as study (study.id)}
+				{#each shown.lines as study (study.id)}
 					<li>
 						<StudyCard
 							{study}
 							onrename={(title) => void carryOut(renameStudy(study.id, title))}
 							onduplicate={() =>
 								void carryOut(duplicateStudy(study.id), () => notices.say(`“${study.title}” duplicated.`))}
-							ondelete={() => void remove(study)}
+							ondelete={() => void remove(study.id, `“${study.title}”`)}
 						/>
 					</li>
 				{/each}
 			</ul>
-			{#if more}
-				<p class="more"><Button class="act" onclick={() => show({ most: query.most + HELPING })}>Show more</Button></p>
+			{#if shown.unreadable.length > 0}
+				<section class="empty">
+					<h2>These cannot be read</h2>
+					<p>Something is wrong with what the database holds of them. The others are not touched by it.</p>
+					{#each shown.unreadable as id (id)}
+						<p>
+							<a href="/studies/{id}">{id}</a>
+							<button class="act" onclick={() => void remove(id, `The study ${id}`)}>Delete</button>
+						</p>
+					{/each}
+				</section>
+			{/if}
+			{#if shown.next !== null}
+				<!-- Made anew for each helping, so that an end that stays in sight asks again. -->
+				{#key shown.next}
+					<p class="more" {@attach goesOn}>
+						<Button class="act" disabled={shown.busy} onclick={() => void shown.more().catch(complain)}>
+							{shown.busy ? 'More are coming …' : 'Show more'}
+						</Button>
+					</p>
+				{/key}
 			{/if}
 		{:else if query.words}
 			<div class="empty">

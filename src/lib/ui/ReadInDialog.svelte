@@ -7,7 +7,7 @@
 	import { readColours } from '$lib/core/format/any-file';
 	import { type NamedColour } from '$lib/core/format/colour-list';
 	import { Problem } from '$lib/core/problem';
-	import { MOST_LETTERS } from '$lib/model/line';
+	import { asLine } from '$lib/model/line';
 	import { type PaletteColour as ReadColour } from '$lib/model/palette';
 	import Sheet from './Sheet.svelte';
 
@@ -53,7 +53,7 @@
 		const colour = readColour(given);
 		const stored = colour.alpha < 1 || colour.space === 'hsb' ? codesOf(colour).hex : given.trim();
 		const words = colourWords(show(colour).linear);
-		return { name: (name?.trim() || words).slice(0, MOST_LETTERS), text: stored };
+		return { name: asLine(name?.trim() || words), text: stored };
 	}
 
 	function add() {

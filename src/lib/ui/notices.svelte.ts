@@ -19,6 +19,16 @@ class Notices {
 		setTimeout(() => this.dismiss(notice.id), action ? LONG : SHORT);
 	}
 
+	/** Says something for as long as it goes on; the words can change meanwhile. Gives what changes and what ends it. */
+	hold(words: string, action: Notice['action'] = null): { say: (words: string) => void; end: () => void } {
+		const id = ++this.count;
+		this.list = [...this.list.slice(-2), { id, words, action }];
+		return {
+			say: (latest) => (this.list = this.list.map((each) => (each.id === id ? { ...each, words: latest } : each))),
+			end: () => this.dismiss(id)
+		};
+	}
+
 	dismiss(id: number): void {
 		this.list = this.list.filter((notice) => notice.id !== id);
 	}

@@ -1,8 +1,11 @@
 import { HELPING } from '$lib/model/requests';
+import { loading } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { listPalettes } from '$lib/server/palettes/repository';
 import { type PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async () => ({
-	list: await listPalettes(database(), { words: '', tag: '', near: '', most: HELPING })
-});
+/** The whole list in its order: nothing is sorted by nearness. */
+const ALL = { words: '', tag: '', near: '', most: HELPING };
+
+export const load: PageServerLoad = () =>
+	loading(async () => ({ list: await listPalettes(database(), ALL, (palettes) => Promise.resolve([...palettes])) }));

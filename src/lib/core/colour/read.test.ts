@@ -73,7 +73,7 @@ describe('what is not a colour', () => {
 		['oklch(0.5 0.1 30', 16, 'a closing bracket'],
 		['red blue', 4, 'nothing more'],
 		['constructor(1 2 3)', 0, 'rgb, hsl'],
-		['rgb(1e999 0 0)', 4, 'not so large']
+		['rgb(1e999 0 0)', 4, 'from −100000 to 100000']
 	])('“%s” says where (%i) and what was expected', (text, place, expected) => {
 		const problem = problemOf(text);
 		expect(problem.code).toBe('colour-text');

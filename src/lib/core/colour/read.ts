@@ -7,6 +7,8 @@ import { type Triple } from './vector';
 
 /** Longer texts are refused unread: no colour needs more. */
 const LONGEST = 200;
+/** No channel of any colour lies further out; beyond it, reckoning would overflow somewhere. */
+const FURTHEST = 100_000;
 const TURN_OF_UNIT: Readonly<Record<string, number>> = { deg: 1, grad: 0.9, rad: 180 / Math.PI, turn: 360 };
 
 type Channel = { hue: true } | { hue: false; whole: number; percent: number; least: number; most: number };
@@ -50,7 +52,7 @@ const PREDEFINED: Readonly<Record<string, Space>> = {
 /**
  * Reads one colour in the syntax of CSS Color 4: a name, hex with 3, 4, 6 or 8 digits, rgb(), hsl(), hwb(),
  * lab(), lch(), oklab(), oklch(), color() with srgb, srgb-linear, display-p3, xyz, xyz-d65 or xyz-d50;
- * and `hsb(6 76% 70%)`. Missing channels (`none`) are 0.
+ * and `hsb(6 76% 70%)`. Missing channels (`none`) are 0. A number beyond ±100 000 is refused.
  * @throws Problem `colour-text`, with the place and what was expected there.
  */
 export function readColour(text: string): Colour {
@@ -70,6 +72,16 @@ export function readColour(text: string): Colour {
 	if (!scan.atEnd()) throw scan.expected('nothing more after the colour');
 	return colour;
 }
+
+/**
+ * A text whose numbers lie beyond what a channel may be, with each of them brought to the furthest that is read: for what was
+ * stored before there was a limit. A text without such numbers comes back as it is.
+ */
+export const withinReach = (text: string): string =>
+	text.replace(/[+-]?(?:\d+(?:\.\d+)?|\.\d+)(?:e[+-]?\d+)?/gi, (number) => {
+		const value = Number(number);
+		return Math.abs(value) <= FURTHEST ? number : String(Math.sign(value) * FURTHEST);
+	});
 
 /** The value of each hexadecimal digit by its character code, −1 for every other character of ASCII. */
 const DIGIT_OF_CODE = Int8Array.from({ length: 128 }, (_, code) => {
@@ -106,6 +118,9 @@ function readHex(scan: Scanner): Colour {
 	};
 	return { space: 'srgb', channels: [channel(0), channel(1), channel(2)], alpha: channel(3) };
 }
+
+/** Whether a word in small letters is the name of a colour. */
+export const isColourName = (word: string): boolean => word === 'transparent' || NAMED.has(word);
 
 function readWord(scan: Scanner): Colour {
 	const start = scan.place;
@@ -157,7 +172,7 @@ function readChannel(scan: Scanner, channel: Channel): number {
 		if (scan.word() === 'none') return 0;
 		throw scan.expected(channel.hue ? 'a hue in degrees' : 'a number or a percentage', start);
 	}
-	if (!Number.isFinite(value)) throw scan.expected('a number that is not so large', start);
+	if (!(Math.abs(value) <= FURTHEST)) throw scan.expected(`a number from −${FURTHEST} to ${FURTHEST}`, start);
 	if (channel.hue) return value * readUnit(scan);
 	const size = scan.take('%') ? (value / 100) * channel.percent : value / channel.whole;
 	return Math.min(channel.most, Math.max(channel.least, size));

@@ -5,8 +5,11 @@ const DECIMALS = 10;
 
 /** A number without idle zeros or exponent, precise enough that it reads back within 1e-9. */
 const plain = (value: number): string => {
-	const text = value.toFixed(DECIMALS).replace(/\.?0+$/, '');
-	return text === '-0' ? '0' : text;
+	const text = value.toFixed(DECIMALS);
+	let end = text.length;
+	while (text[end - 1] === '0') end--;
+	if (text[end - 1] === '.') end--;
+	return text.slice(0, end) === '-0' ? '0' : text.slice(0, end);
 };
 const percent = (share: number): string => `${plain(share * 100)}%`;
 

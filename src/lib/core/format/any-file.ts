@@ -6,8 +6,17 @@ import { readDesignTokens } from './design-tokens';
 import { readJsonList } from './json-list';
 import { readSvgColours } from './svg-colours';
 
-/** A first line that names a column of colours makes a text a table. */
-const TABLE_HEAD = /(?:^|[,;\t])\s*"?(?:colou?r|hex|code)"?\s*(?:[,;\t]|$)/i;
+/** What heads a column of colours. */
+const COLOUR_HEAD = /^"?(?:colou?r|hex|code)"?$/i;
+/** No head of a table is longer. */
+const LONGEST_HEAD = 2000;
+
+/** Whether the first line of a text names a column of colours, which makes it a table. */
+function hasTableHead(text: string): boolean {
+	const [head = ''] = text.slice(0, LONGEST_HEAD).split(/\r?\n/, 1);
+	const cells = head.split(/[,;\t]/);
+	return cells.length > 1 && cells.some((cell) => COLOUR_HEAD.test(cell.trim()));
+}
 
 /**
  * The colours of any file that carries some, by what it looks like: a JSON list, design tokens, an SVG, CGATS.17, a table
@@ -20,7 +29,6 @@ export function readColours(text: string): NamedColour[] {
 	if (start.startsWith('[')) return readJsonList(start);
 	if (start.startsWith('{')) return readDesignTokens(start);
 	if (/<svg[\s>]/i.test(start)) return readSvgColours(text);
-	if (/^\s*BEGIN_DATA_FORMAT/m.test(text)) return readCgats(text);
-	const [head = ''] = start.split(/\r?\n/, 1);
-	return TABLE_HEAD.test(head) && /[,;\t]/.test(head) ? readCsv(text) : findColours(text);
+	if (/^[ \t]*BEGIN_DATA_FORMAT/m.test(text)) return readCgats(text);
+	return hasTableHead(start) ? readCsv(text) : findColours(text);
 }

@@ -1,8 +1,19 @@
-import { checkLength, checkList, isColour, MOST_COLOURS, type NamedColour } from './colour-list';
+import { isColourName } from '../colour/read';
+import { checkCount, checkLength, checkList, colourSieve, type NamedColour } from './colour-list';
 
-/** Codes and functions of CSS Color 4, with the name of the custom property or variable before it where there is one. */
-const CANDIDATE =
-	/(?:(?:--|\$|@)([\w-]{1,80})\s*:\s*)?(#[0-9a-f]{3,8}\b|\b(?:rgba?|hsla?|hsb|hwb|lab|lch|oklab|oklch|color)\([^()]{1,150}\))/gi;
+/** Codes and functions of CSS Color 4. */
+const CANDIDATE = /#[0-9a-f]{3,8}\b|\b(?:rgba?|hsla?|hsb|hwb|lab|lch|oklab|oklch|color)\([^()]{1,150}\)/gi;
+
+/** The name of a custom property or variable, at the end of what stands before a colour. */
+const NAME_BEFORE = /(?:--|\$|@)([\w-]{1,80})\s{0,8}:\s{0,8}$/;
+/** No name with its signs is longer. */
+const LONGEST_BEFORE = 100;
+
+const nameBefore = (text: string, at: number): string | null =>
+	NAME_BEFORE.exec(text.slice(Math.max(0, at - LONGEST_BEFORE), at))?.[1] ?? null;
+
+/** A line that is nothing but a word. */
+const NAME_LINE = /^[ \t]*([a-z]{3,20})[ \t]*(?:;[ \t]*)?$/gim;
 
 /**
  * All CSS colours in any text, a stylesheet among others, in their order: codes, functions, and lines that are nothing
@@ -12,13 +23,16 @@ const CANDIDATE =
 export function findColours(text: string): NamedColour[] {
 	checkLength(text);
 	const found: (NamedColour & { at: number })[] = [];
-	for (const match of text.matchAll(CANDIDATE)) {
-		const colour = match[2]!;
-		if (isColour(colour)) found.push({ name: match[1] ?? null, text: colour, at: match.index });
-		if (found.length > MOST_COLOURS) break;
+	const isOne = colourSieve();
+	const add = (name: string | null, colour: string, at: number): void => {
+		found.push({ name, text: colour, at });
+		checkCount(found.length);
+	};
+	for (const { 0: colour, index } of text.matchAll(CANDIDATE)) if (isOne(colour)) add(nameBefore(text, index), colour, index);
+	for (const match of text.matchAll(NAME_LINE)) {
+		const word = match[1]!.toLowerCase();
+		if (isColourName(word)) add(null, word, match.index);
 	}
-	for (const match of text.matchAll(/^[ \t]*([a-z]{3,20})[ \t]*;?[ \t]*$/gim))
-		if (isColour(match[1]!)) found.push({ name: null, text: match[1]!.toLowerCase(), at: match.index });
 	found.sort((one, other) => one.at - other.at);
 	return checkList(
 		found.map(({ name, text: colour }) => ({ name, text: colour })),

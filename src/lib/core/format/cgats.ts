@@ -4,7 +4,7 @@ import { readColour } from '../colour/read';
 import { show } from '../colour/shown';
 import { writeColour } from '../colour/write';
 import { Problem } from '../problem';
-import { checkLength, checkList, type NamedColour } from './colour-list';
+import { checkCount, checkLength, checkList, colourOnLine, type NamedColour } from './colour-list';
 
 const FIELDS = ['SAMPLE_ID', 'SAMPLE_NAME', 'RGB_R', 'RGB_G', 'RGB_B', 'LAB_L', 'LAB_A', 'LAB_B'] as const;
 
@@ -38,20 +38,34 @@ interface Line {
 	readonly words: readonly string[];
 }
 
-/** The lines of the file as words; what stands in quotes is one word, what follows a # is a remark. */
-function linesOf(text: string): Line[] {
-	return text.split(/\r\n|\r|\n/).map((line, i) => {
-		const words = [...line.matchAll(/"([^"]*)"|#.*$|([^\s"#]+)/g)].filter((match) => !match[0].startsWith('#'));
-		return { number: i + 1, words: words.map((match) => match[1] ?? match[2] ?? '') };
-	});
+/** A line as words; what stands in quotes is one word, what follows a # is a remark. */
+function wordsOf(line: string): string[] {
+	const words: string[] = [];
+	for (const [whole, quoted, plain] of line.matchAll(/"([^"]*)"|#|([^\s"#]+)/g)) {
+		if (whole === '#') break;
+		words.push(quoted ?? plain ?? '');
+	}
+	return words;
 }
 
-function between(lines: readonly Line[], begin: string, end: string): Line[] {
-	const start = lines.findIndex(({ words }) => words[0] === begin);
-	const stop = lines.findIndex(({ words }, i) => i > start && words[0] === end);
+const isBlank = (line: string): boolean => line.trim() === '';
+const beginsWith = (line: string, word: string): boolean => line.trimStart().startsWith(word) && wordsOf(line)[0] === word;
+
+/** The lines between two keywords that are not empty, as words. Only these are taken apart. */
+function between(lines: readonly string[], begin: string, end: string): Line[] {
+	const start = lines.findIndex((line) => beginsWith(line, begin));
+	const stop = lines.findIndex((line, i) => i > start && beginsWith(line, end));
 	if (start < 0) throw new Problem('file', `There is no ${begin}.`, begin, 1);
 	if (stop < 0) throw new Problem('file', `${begin} is opened on line ${start + 1} and never closed.`, end, start + 1);
-	return lines.slice(start + 1, stop).filter(({ words }) => words.length > 0);
+	const found: Line[] = [];
+	for (let i = start + 1; i < stop; i++) {
+		const line = lines[i]!;
+		if (isBlank(line)) continue;
+		const words = wordsOf(line);
+		if (words.length > 0) found.push({ number: i + 1, words });
+		checkCount(found.length);
+	}
+	return found;
 }
 
 /** The models that a table can hold colours in: the fields and how three numbers become CSS text. */
@@ -73,7 +87,7 @@ const MODELS: readonly { fields: readonly string[]; text: (x: number, y: number,
  */
 export function readCgats(text: string): NamedColour[] {
 	checkLength(text);
-	const lines = linesOf(text);
+	const lines = text.split(/\r\n|\r|\n/);
 	const fields = between(lines, 'BEGIN_DATA_FORMAT', 'END_DATA_FORMAT').flatMap(({ words }) => words);
 	const model = [...MODELS].reverse().find((candidate) => candidate.fields.every((field) => fields.includes(field)));
 	if (!model)
@@ -100,7 +114,7 @@ export function readCgats(text: string): NamedColour[] {
 				`numbers for ${model.fields.join(', ')}`,
 				number
 			);
-		return { name: words[name] ?? null, text: model.text(x!, y!, z!) };
+		return { name: words[name] ?? null, text: colourOnLine(model.text(x!, y!, z!), number) };
 	});
 	return checkList(rows, 'at least one line of data');
 }

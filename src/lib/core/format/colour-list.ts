@@ -21,9 +21,39 @@ export function checkLength(text: string): void {
 /** @throws Problem `file` where a list is empty or too long. */
 export function checkList(colours: readonly NamedColour[], expected: string): NamedColour[] {
 	if (colours.length === 0) throw new Problem('file', 'There are no colours in it.', expected);
-	if (colours.length > MOST_COLOURS)
-		throw new Problem('file', `There are ${colours.length} colours in it.`, `at most ${MOST_COLOURS}`);
+	checkCount(colours.length);
 	return [...colours];
+}
+
+/** Called as soon as a count is known, before so many colours are read. @throws Problem `file` for too many colours. */
+export function checkCount(count: number): void {
+	if (count > MOST_COLOURS)
+		throw new Problem('file', `There are more than ${MOST_COLOURS} colours in it.`, `at most ${MOST_COLOURS}`);
+}
+
+/** So many different texts that look like colours and are none are passed over; a file with more is no file of colours. */
+const MOST_PASSED_OVER = 5000;
+
+/**
+ * Tells which texts out of a file are colours; each is only read once.
+ * @throws Problem `file` where too many different ones are none.
+ */
+export function colourSieve(): (text: string) => boolean {
+	const known = new Map<string, boolean>();
+	let passed = 0;
+	return (text) => {
+		const before = known.get(text);
+		if (before !== undefined) return before;
+		const holds = isColour(text);
+		known.set(text, holds);
+		if (!holds && ++passed > MOST_PASSED_OVER)
+			throw new Problem(
+				'file',
+				`More than ${MOST_PASSED_OVER} texts in it look like colours and are none.`,
+				'a file whose colours are CSS colours'
+			);
+		return holds;
+	};
 }
 
 /** Whether a text is a colour that we read. */

@@ -4,7 +4,7 @@ import { show } from '../colour/shown';
 import { luminanceToValue } from '../colour/lab';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
-import { checkLength, checkList, colourOnLine, isColour, type NamedColour } from './colour-list';
+import { checkCount, checkLength, checkList, colourOnLine, isColour, type NamedColour } from './colour-list';
 
 /** A cell that a table program would take for a formula is made plain text by an apostrophe before it. */
 const plainCell = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
@@ -26,42 +26,88 @@ interface CsvRecord {
 	readonly cells: readonly string[];
 }
 
+/** No table of colours is broader. */
+const MOST_COLUMNS = 200;
+
+const NEW_LINE = 10;
+const QUOTE = 34;
+
+/** A cell from a place of a text on: what it holds, and where it ends: at a separator, a line end, or the end of the text. */
+interface Cell {
+	readonly content: string;
+	readonly end: number;
+}
+
+function plainCellAt(text: string, from: number, separator: number): Cell {
+	let end = from;
+	while (end < text.length && text.charCodeAt(end) !== separator && text.charCodeAt(end) !== NEW_LINE) end++;
+	return { content: text.slice(from, end), end };
+}
+
+/** A cell in quotes, which are doubled inside; what stands after them belongs to it. Null where they are never closed. */
+function quotedCellAt(text: string, from: number, separator: number): Cell | null {
+	const parts: string[] = [];
+	let at = from + 1;
+	for (;;) {
+		const close = text.indexOf('"', at);
+		if (close < 0) return null;
+		parts.push(text.slice(at, close));
+		at = close + 1;
+		if (text.charCodeAt(at) !== QUOTE) break;
+		parts.push('"');
+		at++;
+	}
+	const { content, end } = plainCellAt(text, at, separator);
+	return { content: parts.join('') + content, end };
+}
+
+/** Whether only spaces and tabs stand before a quotation mark; gives its place, or −1. */
+function quoteAt(text: string, from: number): number {
+	let at = from;
+	while (text[at] === ' ' || text[at] === '\t') at++;
+	return text.charCodeAt(at) === QUOTE ? at : -1;
+}
+
+const countOf = (text: string, from: number, to: number): number => {
+	let count = 0;
+	for (let at = text.indexOf('\n', from); at >= 0 && at < to; at = text.indexOf('\n', at + 1)) count++;
+	return count;
+};
+
+/** One record from a place of a text on, with the place after it. */
+function recordAt(text: string, from: number, line: number, separator: number): { cells: string[]; end: number } {
+	const cells: string[] = [];
+	for (let at = from; ; ) {
+		const quote = quoteAt(text, at);
+		const cell = quote < 0 ? plainCellAt(text, at, separator) : quotedCellAt(text, quote, separator);
+		if (!cell)
+			throw new Problem('file', `Line ${line}: a quotation mark is opened and never closed.`, 'a closing "', line);
+		cells.push(cell.content.trim());
+		if (cells.length > MOST_COLUMNS)
+			throw new Problem('file', `Line ${line} has more than ${MOST_COLUMNS} cells.`, 'a table of fewer columns', line);
+		if (cell.end >= text.length || text.charCodeAt(cell.end) === NEW_LINE) return { cells, end: cell.end + 1 };
+		at = cell.end + 1;
+	}
+}
+
 /** Takes CSV apart: commas or semicolons, quotes doubled inside quotes, any line ends. Empty lines are left out. */
-function takeApart(text: string): CsvRecord[] {
+function takeApart(given: string): CsvRecord[] {
+	const text = given.replace(/\r\n?/g, '\n');
 	const separator = /^[^\n]*;/.test(text) && !/^[^\n]*,/.test(text) ? ';' : ',';
 	const records: CsvRecord[] = [];
-	let cells: string[] = [];
-	let cell = '';
-	let inQuotes = false;
 	let line = 1;
-	let start = 1;
-	const endRecord = () => {
-		cells.push(cell);
-		if (cells.some((content) => content.trim() !== ''))
-			records.push({ line: start, cells: cells.map((content) => content.trim()) });
-		cells = [];
-		cell = '';
-		start = line;
-	};
-	for (let i = 0; i < text.length; i++) {
-		const sign = text[i]!;
-		if (sign === '\n') line++;
-		if (inQuotes) {
-			if (sign !== '"') cell += sign;
-			else if (text[i + 1] === '"') cell += text[++i]!;
-			else inQuotes = false;
-		} else if (sign === '"' && cell.trim() === '') {
-			inQuotes = true;
-			cell = '';
-		} else if (sign === separator) {
-			cells.push(cell);
-			cell = '';
-		} else if (sign === '\n') endRecord();
-		else if (sign !== '\r') cell += sign;
+	for (let at = 0; at < text.length; ) {
+		if (text.charCodeAt(at) === NEW_LINE) {
+			line++;
+			at++;
+			continue;
+		}
+		const { cells, end } = recordAt(text, at, line, separator.charCodeAt(0));
+		if (cells.some((content) => content !== '')) records.push({ line, cells });
+		checkCount(records.length - 1);
+		line += countOf(text, at, end);
+		at = end;
 	}
-	if (inQuotes)
-		throw new Problem('file', `Line ${start}: a quotation mark is opened and never closed.`, 'a closing "', start);
-	endRecord();
 	return records;
 }
 

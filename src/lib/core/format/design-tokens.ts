@@ -4,7 +4,7 @@ import { show } from '../colour/shown';
 import { writeColour } from '../colour/write';
 import { type Space } from '../colour/colour';
 import { Problem } from '../problem';
-import { checkLength, checkList, type NamedColour } from './colour-list';
+import { checkCount, checkLength, checkList, type NamedColour } from './colour-list';
 
 /**
  * The colours of a scale as a design tokens file: the Design Tokens Community Group format (2025.10), with the colour
@@ -73,7 +73,10 @@ function walk(node: Json, path: readonly string[], inherited: unknown, root: Jso
 		throw refuse(path.slice(0, 4).join('.'), 'groups stand too deep in each other.', `at most ${DEEPEST} levels`);
 	const type = node.$type ?? inherited;
 	if ('$value' in node) {
-		if (type === 'color') found.push({ name: path.join('.'), text: valueOf(node.$value, path.join('.'), root, 0) });
+		if (type !== 'color') return;
+		const name = path.join('.');
+		found.push({ name, text: valueOf(node.$value, name, root, 0) });
+		checkCount(found.length);
 		return;
 	}
 	for (const [key, child] of Object.entries(node))
@@ -111,7 +114,7 @@ function valueOf(value: unknown, path: string, root: Json, followed: number): st
 	const scale = IN_PERCENT.has(space) ? 0.01 : 1;
 	const colour = { space, channels: [numbers[0]!, numbers[1]! * scale, numbers[2]! * scale], alpha: 1 } as const;
 	// The code says the same in fewer letters, and comes back as it was written.
-	return space === 'srgb' && value.hex === show(colour).hex ? value.hex : writeColour(colour);
+	return space === 'srgb' && value.hex === show(colour).hex ? value.hex : cssText(writeColour(colour), path);
 }
 
 function cssText(text: string, path: string): string {

@@ -1,5 +1,5 @@
 import { Problem } from '../problem';
-import { checkLength, checkList, isColour, type NamedColour } from './colour-list';
+import { checkCount, checkLength, checkList, isColour, type NamedColour } from './colour-list';
 
 const EXPECTED = 'a JSON list of colours, such as [{ "name": "Madder", "colour": "#b3392b" }] or ["#b3392b", "teal"]';
 
@@ -22,6 +22,7 @@ export function readJsonList(text: string): NamedColour[] {
 		throw new Problem('file', 'This is no JSON.', EXPECTED, 1);
 	}
 	if (!Array.isArray(list)) throw new Problem('file', 'This JSON is no list.', EXPECTED, 1);
+	checkCount(list.length);
 	return checkList(list.map(colourAt), EXPECTED);
 }
 

@@ -1,5 +1,5 @@
 import { Problem } from '../problem';
-import { checkLength, checkList, isColour, type NamedColour } from './colour-list';
+import { checkCount, checkLength, checkList, colourSieve, type NamedColour } from './colour-list';
 
 const PAINTED =
 	/\b(?:fill|stroke|stop-color|flood-color|lighting-color|color)\s*(?:=\s*["']([^"'<>]{1,150})["']|:\s*([^;"'<>{}]{1,150}))/gi;
@@ -14,10 +14,13 @@ export function readSvgColours(svg: string): NamedColour[] {
 	checkLength(svg);
 	if (!/<svg[\s>]/i.test(svg)) throw new Problem('file', 'This is no SVG.', 'a file with an <svg> element', 1);
 	const found = new Set<string>();
+	const isOne = colourSieve();
 	for (const match of svg.matchAll(PAINTED)) {
 		const text = (match[1] ?? match[2] ?? '').trim();
 		// Files hold paints that CSS Color 4 does not know; they are no reason to refuse the others.
-		if (!NO_COLOUR.test(text) && isColour(text)) found.add(text);
+		if (NO_COLOUR.test(text) || !isOne(text)) continue;
+		found.add(text);
+		checkCount(found.size);
 	}
 	return checkList(
 		[...found].map((text) => ({ name: null, text })),

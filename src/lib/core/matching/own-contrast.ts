@@ -89,7 +89,7 @@ function bestInfluence(matches: readonly Match[]): number {
 		}, 0);
 	const grid = Array.from({ length: 41 }, (_, i) => -0.98 + 0.049 * i);
 	const start = grid.reduce((best, p) => (miss(p) < miss(best) ? p : best));
-	let [low, high] = [start - 0.05, start + 0.05];
+	let [low, high] = [Math.max(-1, start - 0.05), Math.min(1, start + 0.05)];
 	for (let i = 0; i < 40; i++) {
 		const [left, right] = [low + (high - low) / 3, high - (high - low) / 3];
 		if (miss(left) < miss(right)) high = right;

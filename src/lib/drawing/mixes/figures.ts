@@ -53,7 +53,7 @@ const bar = (x: number, y: number, width: number, height: number, fill: string):
 	fill
 });
 
-/** Stripes, checks or dots of two to five colours in equal areas, as many as fit the box. */
+/** Stripes, checks or dots of two to six colours in equal areas, as many as fit the box. */
 export function patternIn(
 	{ x, y, width, height }: Box,
 	pattern: 'stripes' | 'checks' | 'dots',
@@ -75,8 +75,11 @@ export function patternIn(
 	return dotsIn({ x, y, width, height }, grain, codes);
 }
 
-/** The radius of a dot in fields: as its equal share asks for, or as large as a quarter of a field allows. */
-const dotRadius = (count: number): number => Math.min(Math.sqrt(1 / count / Math.PI), count === 2 ? 0.5 : 0.245);
+/** The largest radius that so many dots in a field leave room for: one, up to four, five. */
+const roomForDots = (dots: number): number => (dots === 1 ? 0.5 : dots <= 4 ? 0.245 : 0.2);
+
+/** The radius of a dot in fields: as its equal share asks for, or as large as the field allows. */
+const dotRadius = (count: number): number => Math.min(Math.sqrt(1 / count / Math.PI), roomForDots(count - 1));
 
 /** Which share of the area each of so many colours has in a pattern; dots of many colours leave more to their ground. */
 export function areaShares(pattern: 'stripes' | 'checks' | 'dots', count: number): number[] {
@@ -85,7 +88,7 @@ export function areaShares(pattern: 'stripes' | 'checks' | 'dots', count: number
 	return [1 - (count - 1) * dot, ...Array<number>(count - 1).fill(dot)];
 }
 
-/** Dots on a ground of the first colour, in square fields. */
+/** Dots on a ground of the first colour, in square fields; all dots of a colour are one figure, because fine ones are many. */
 function dotsIn({ x, y, width, height }: Box, grain: number, codes: readonly string[]): Shape[] {
 	const [ground, ...others] = codes as [string, ...string[]];
 	const across = Math.max(1, Math.round(width / (grain * 1.6)));
@@ -94,24 +97,19 @@ function dotsIn({ x, y, width, height }: Box, grain: number, codes: readonly str
 	const high = height / down;
 	// Every field holds one dot of each other colour.
 	const fits = cell * dotRadius(codes.length);
-	return [
-		bar(x, y, width, height, ground),
-		...Array.from({ length: across * down }, (_, i) => {
+	const dots = others.map((fill, k): Shape => {
+		const [px, py] = PLACES[others.length - 1]![k]!;
+		const circles = Array.from({ length: across * down }, (_, i) => {
 			const [left, top] = [x + (i % across) * cell, y + Math.floor(i / across) * high];
-			return others.map((fill, k): Shape => {
-				const [px, py] = PLACES[others.length - 1]![k]!;
-				const [cx, cy] = [left + px * cell, top + py * high];
-				return {
-					kind: 'figure',
-					path: outlineOf('circles', { x: cx - fits, y: cy - fits, width: 2 * fits, height: 2 * fits }),
-					fill
-				};
-			});
-		}).flat()
-	];
+			const [cx, cy] = [left + px * cell, top + py * high];
+			return outlineOf('circles', { x: cx - fits, y: cy - fits, width: 2 * fits, height: 2 * fits });
+		});
+		return { kind: 'figure', path: circles.join(''), fill };
+	});
+	return [bar(x, y, width, height, ground), ...dots];
 }
 
-/** Where one to four dots stand in a field. */
+/** Where one to five dots stand in a field. */
 const PLACES = [
 	[[0.5, 0.5]],
 	[
@@ -128,5 +126,12 @@ const PLACES = [
 		[0.73, 0.27],
 		[0.27, 0.73],
 		[0.73, 0.73]
+	],
+	[
+		[0.21, 0.21],
+		[0.79, 0.21],
+		[0.21, 0.79],
+		[0.79, 0.79],
+		[0.5, 0.5]
 	]
 ] as const satisfies readonly (readonly (readonly [number, number])[])[];

@@ -2,45 +2,58 @@ import { mkdir } from 'node:fs/promises';
 import { PGlite } from '@electric-sql/pglite';
 import { pg_trgm } from '@electric-sql/pglite/contrib/pg_trgm';
 import { type Database, type Queries } from './database';
-import { lockFolder } from './lock';
+import { failureOf } from './failures';
 import { migrate } from './migrate';
-
-/** PGlite switches fsync off; a power cut is a fault too, so it is switched on again. The log is kept small. */
-const START = [...PGlite.defaultStartParams.filter((parameter) => parameter !== '-F'), '-c', 'max_wal_size=128MB'];
+import { tidied } from './tidy';
 
 /**
- * Opens the embedded database in a folder, or in memory without one, and brings its tables up to date.
- * @throws FolderInUse when another server holds the folder.
+ * PGlite switches fsync off; a power cut is a fault too, so it is switched on again. The log is kept to 32 MB, the least that
+ * PostgreSQL allows: nothing but our own checkpoints (tidy.ts) ever shortens it, because no other process runs beside it.
+ */
+const START = [
+	...PGlite.defaultStartParams.filter((parameter) => parameter !== '-F'),
+	...['-c', 'max_wal_size=32MB', '-c', 'min_wal_size=32MB']
+];
+
+/**
+ * Opens the embedded database in a folder, or in memory without one, and brings its tables up to date. The folder must be locked
+ * (lock.ts): the database itself does not notice a second process on it.
+ * @throws DatabaseFailure where it cannot be opened; NewerDatabase where a newer version of Ricercar made it.
  */
 export async function openEmbedded(folder: string | null): Promise<Database> {
-	if (folder) await mkdir(folder, { recursive: true });
-	const release = folder ? await lockFolder(folder) : async () => {};
+	const pglite = await opened(folder);
+	const database = tidied(wrap(pglite));
+	await migrate(database);
+	return database;
+}
+
+async function opened(folder: string | null): Promise<PGlite> {
 	try {
-		const pglite = await PGlite.create({
+		if (folder) await mkdir(folder, { recursive: true });
+		return await PGlite.create({
 			...(folder ? { dataDir: folder, startParams: START } : {}),
 			extensions: { pg_trgm }
 		});
-		const database = wrap(pglite, release);
-		await migrate(database);
-		return database;
 	} catch (error) {
-		await release();
-		throw error;
+		throw failureOf(error);
 	}
 }
 
 type Runner = { query<T>(sql: string, parameters?: unknown[]): Promise<{ rows: T[] }> };
 
-function wrap(pglite: PGlite, release: () => Promise<void>): Database {
+function wrap(pglite: PGlite): Database {
 	const queriesOf = (runner: Runner): Queries => ({
-		query: async (sql, parameters = []) => (await runner.query<Record<string, unknown>>(sql, [...parameters])).rows
+		query: async (sql, parameters = []) => {
+			try {
+				return (await runner.query<Record<string, unknown>>(sql, [...parameters])).rows;
+			} catch (error) {
+				throw failureOf(error);
+			}
+		}
 	});
 	return {
 		...queriesOf(pglite),
 		transaction: (work) => pglite.transaction((runner) => work(queriesOf(runner))),
-		close: async () => {
-			await pglite.close();
-			await release();
-		}
+		close: () => pglite.close()
 	};
 }

@@ -3,6 +3,7 @@ import { realpath, rm } from 'node:fs/promises';
 import { connect, createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { lockFile } from './file-lock';
 
 /** The embedded database does not notice a second process on its folder and would lose rows, so we do. */
 export class FolderInUse extends Error {
@@ -16,12 +17,32 @@ export class FolderInUse extends Error {
 }
 
 /**
- * Takes a folder for this process until it ends. The lock is a listening local socket named after the folder: the
- * operating system gives such a name to one process only and takes it back when the process dies, however it dies.
- * On Linux (abstract name) and Windows (pipe) nothing stays behind; elsewhere a dead socket file is cleared away.
- * Gives the function that lets go.
+ * Takes a folder for this process until it ends, however it ends, by two locks. The file's (file-lock.ts) is seen by all who reach
+ * the folder; the socket's, a name that the system gives to one process only, by those on this machine in the same network
+ * namespace, on systems without `flock` too. Gives the function that lets go.
+ * @param say is told in one line where only the socket could be had
+ * @throws FolderInUse
  */
-export async function lockFolder(folder: string): Promise<() => Promise<void>> {
+export async function lockFolder(folder: string, say: (line: string) => void = () => undefined): Promise<() => Promise<void>> {
+	const socket = await lockSocket(folder);
+	const file = await lockFile(folder);
+	if (file === 'held') {
+		await socket();
+		throw new FolderInUse(folder);
+	}
+	if (file === 'none')
+		say(`There is no flock on this system: keep containers and other machines away from ${folder} yourself while this server runs.`);
+	return async () => {
+		if (file !== 'none') await file();
+		await socket();
+	};
+}
+
+/**
+ * A listening local socket named after the folder. On Linux (abstract name) and Windows (pipe) nothing stays behind; elsewhere a
+ * dead socket file is cleared away.
+ */
+async function lockSocket(folder: string): Promise<() => Promise<void>> {
 	const name = `ricercar-${createHash('sha256')
 		.update(await realpath(folder))
 		.digest('hex')

@@ -1,10 +1,8 @@
 import { z } from 'zod';
-import { readColour } from '$lib/core/colour/read';
-import { fit } from '$lib/core/colour/shown';
-import { nearestOf } from '$lib/core/scheme/nearest';
 import { newId } from '$lib/model/ids';
-import { MOST_LETTERS } from '$lib/model/line';
+import { asLine } from '$lib/model/line';
 import {
+	MOST_LISTED,
 	paletteSchema,
 	type Palette,
 	type PaletteContent,
@@ -14,56 +12,60 @@ import {
 import { type Database, type Queries, type Row } from '../database/database';
 import { patternsOf } from '../database/patterns';
 import { bringBack, setAside } from '../database/set-aside';
+import { readStored } from '../stored';
 
 const fullRow = z.object({ id: z.string(), revision: z.int(), content: z.record(z.string(), z.unknown()) });
 const tagRow = z.object({ tag: z.string() });
 
 function toPalette(row: Row): Palette {
 	const { id, revision, content } = fullRow.parse(row);
-	return paletteSchema.parse({ ...content, id, revision });
+	return readStored({ ...content, id, revision }, paletteSchema).document;
 }
 
-/** So many palettes are looked through for the one nearest to a colour. */
-const MOST_LOOKED_THROUGH = 2000;
+/** Palettes out of rows, and the ids of those that cannot be read: one bad row never hides the others. */
+function readRows(rows: readonly Row[]): { palettes: Palette[]; unreadable: string[] } {
+	const unreadable: string[] = [];
+	const palettes = rows.flatMap((row): Palette[] => {
+		try {
+			return [toPalette(row)];
+		} catch {
+			unreadable.push(String(row.id));
+			return [];
+		}
+	});
+	return { palettes, unreadable };
+}
+
+/** Sorts palettes by how near one of their colours is to a colour, somewhere. */
+export type SortByNearness = (palettes: readonly Palette[], text: string) => Promise<Palette[]>;
 
 /** One more than asked for, where there are more. */
-async function findPalettes(database: Database, { words, tag, near, most }: PaletteQuery): Promise<Palette[]> {
+async function findPalettes(database: Database, { words, tag, near, most }: PaletteQuery, sort: SortByNearness) {
 	const rows = await database.query(
 		`select id, revision, content from palette
 		where deleted is null and words like all ($1::text[]) and ($2 = '' or $2 = any (tags))
 		order by place, id limit $3`,
-		[patternsOf(words), tag, near === '' ? most + 1 : MOST_LOOKED_THROUGH]
+		[patternsOf(words), tag, near === '' ? most + 1 : MOST_LISTED]
 	);
-	const palettes = rows.map(toPalette);
-	return near === '' ? palettes : byNearness(palettes, near).slice(0, most + 1);
-}
-
-/** Palettes sorted by how near one of their colours is to a colour; those without colours last. */
-function byNearness(palettes: readonly Palette[], text: string): Palette[] {
-	const linear = (colour: string) => fit(readColour(colour)).linear;
-	const target = linear(text);
-	const distances = new Map(
-		palettes.map((palette) => {
-			const nearest = nearestOf(
-				palette.colours.map((colour) => linear(colour.text)),
-				target
-			);
-			return [palette.id, nearest?.distance ?? Infinity];
-		})
-	);
-	return [...palettes].sort((one, other) => distances.get(one.id)! - distances.get(other.id)!);
+	const { palettes, unreadable } = readRows(rows);
+	return { palettes: near === '' ? palettes : (await sort(palettes, near)).slice(0, most + 1), unreadable };
 }
 
 /** Lists palettes in their order, or by nearness to a colour; with every tag that there is, and whether there are more palettes. */
-export async function listPalettes(database: Database, query: PaletteQuery): Promise<PaletteList> {
-	const found = await findPalettes(database, query);
+export async function listPalettes(
+	database: Database,
+	query: PaletteQuery,
+	sort: SortByNearness
+): Promise<PaletteList> {
+	const { palettes, unreadable } = await findPalettes(database, query, sort);
 	const tags = await database.query(
 		'select distinct unnest(tags) as tag from palette where deleted is null order by tag'
 	);
 	return {
-		palettes: found.slice(0, query.most),
+		palettes: palettes.slice(0, query.most),
+		unreadable,
 		tags: tags.map((row) => tagRow.parse(row).tag),
-		more: found.length > query.most
+		more: palettes.length > query.most
 	};
 }
 
@@ -117,7 +119,7 @@ export async function duplicatePalette(database: Database, id: string): Promise<
 	const palette = await readPalette(database, id);
 	if (!palette) return null;
 	const { name, maker, tags, colours } = palette;
-	return createPalette(database, { name: `${name}, copy`.slice(0, MOST_LETTERS), maker, tags, colours });
+	return createPalette(database, { name: asLine(`${name}, copy`), maker, tags, colours });
 }
 
 /** Moves a palette before another one, or to the end. False where it, or the other, is not there. */

@@ -19,8 +19,15 @@ type Words = Of<'words'>;
 /**
  * Drawings as a PDF: one a page where it lies across, as many as fit where it stands upright, with the title block at its foot; all
  * of it vectors, with its faces embedded.
+ * @param pages gives the drawings, each when it is needed; gone through twice for upright paper, to count the sheets first
+ * @param count how many they are
  */
-export async function pagesToPdf(pages: readonly Page[], titleBlock: TitleBlock, form: PageForm): Promise<Buffer> {
+export async function pagesToPdf(
+	pages: () => Iterable<Page>,
+	count: number,
+	titleBlock: TitleBlock,
+	form: PageForm
+): Promise<Uint8Array> {
 	const [width, height] = pageSize(form);
 	const info = { Title: titleBlock.title, Author: titleBlock.maker, Creator: 'Ricercar' };
 	const page = { autoFirstPage: false, size: [width, height] as [number, number], margin: 0 };
@@ -34,8 +41,10 @@ export async function pagesToPdf(pages: readonly Page[], titleBlock: TitleBlock,
 		lineHeight: CODE_LINE,
 		linesOf: (codes: readonly string[]) => linesOf(pdf, codes, width - 2 * MARGIN)
 	};
-	const sheets = sheetsOf(pages, room, !form.across);
-	sheets.forEach(({ placed, lines }, i) => {
+	const total = form.across ? count : [...sheetsOf(pages(), room, true)].length;
+	let sheet = 0;
+	for (const { placed, lines } of sheetsOf(pages(), room, !form.across)) {
+		sheet++;
 		pdf.addPage();
 		for (const { drawing, scale, x, y } of placed) {
 			pdf
@@ -45,17 +54,17 @@ export async function pagesToPdf(pages: readonly Page[], titleBlock: TitleBlock,
 			for (const shape of drawing.shapes) draw(pdf, shape);
 			pdf.restore();
 		}
-		foot(pdf, titleBlock, { page: `${i + 1} of ${sheets.length}`, lines }, width, height);
-	});
+		foot(pdf, titleBlock, { page: `${sheet} of ${total}`, lines }, width, height);
+	}
 	pdf.end();
 	return done;
 }
 
-function collected(pdf: Pdf): Promise<Buffer> {
+function collected(pdf: Pdf): Promise<Uint8Array> {
 	const parts: Buffer[] = [];
 	return new Promise((resolve, reject) => {
 		pdf.on('data', (part: Buffer) => parts.push(part));
-		pdf.on('end', () => resolve(Buffer.concat(parts)));
+		pdf.on('end', () => resolve(new Uint8Array(Buffer.concat(parts))));
 		pdf.on('error', reject);
 	});
 }

@@ -61,15 +61,17 @@ function laidOut(pages: readonly Page[], room: Room): SheetOfPaper & { fits: boo
 }
 
 /**
- * Drawings on sheets, in their order.
+ * Drawings on sheets, in their order; each is only asked for when its sheet is made, so that not all are there at once.
  * @param together whether a sheet takes as many as it has room for; otherwise one each.
  */
-export function sheetsOf(pages: readonly Page[], room: Room, together: boolean): SheetOfPaper[] {
-	const groups: Page[][] = [];
+export function* sheetsOf(pages: Iterable<Page>, room: Room, together: boolean): Generator<SheetOfPaper> {
+	let group: Page[] = [];
 	for (const page of pages) {
-		const last = groups.at(-1);
-		if (together && last && laidOut([...last, page], room).fits) last.push(page);
-		else groups.push([page]);
+		if (group.length > 0 && !(together && laidOut([...group, page], room).fits)) {
+			yield laidOut(group, room);
+			group = [];
+		}
+		group.push(page);
 	}
-	return groups.map((group) => laidOut(group, room));
+	if (group.length > 0) yield laidOut(group, room);
 }

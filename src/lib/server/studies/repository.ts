@@ -4,47 +4,107 @@ import { copyOfStudy } from '$lib/model/new-study';
 import {
 	studyLineSchema,
 	savedSchema,
+	HELPING,
 	type ListQuery,
 	type Saved,
 	type SaveStudy,
-	type StudyLine
+	type Sort,
+	type StudyLine,
+	type StudyList
 } from '$lib/model/requests';
-import { studySchema, type Study, type StudyDocument } from '$lib/model/study';
+import { studyDocumentSchema, type Study, type StudyDocument } from '$lib/model/study';
+import { Refusal } from '../answer';
 import { type Database, type Queries, type Row } from '../database/database';
 import { patternsOf } from '../database/patterns';
 import { bringBack, setAside } from '../database/set-aside';
+import { readStored } from '../stored';
 
 const day = z.date().transform((date) => date.toISOString());
-const fullRow = z.object({ id: z.string(), revision: z.int(), changed: day, document: z.unknown() });
+const fullRow = z.object({ id: z.string(), revision: z.int(), changed: day, document: z.string() });
+const keptRow = fullRow.omit({ document: true });
 const savedRow = z.object({ revision: z.int(), changed: day }).pipe(savedSchema);
-const lineRow = studyLineSchema.extend({ changed: day });
+/** What else a row holds is left out. */
+const lineRow = z.object({ ...studyLineSchema.shape, changed: day });
+const placeRow = z.object({ id: z.string(), key: z.string() });
 
-const ORDERS = { changed: 'changed desc, id desc', title: 'lower(title), id' } as const;
+/** A place in the list: what it is sorted by, and the id where that is the same. */
+const placeSchema = z.tuple([z.string().max(400), z.string().max(40)]);
+const LINE = 'id, title, maker, course, revision, plates, changed';
+const FOUND = 'deleted is null and words like all ($1::text[])';
 
-/** Lists studies whose title block holds every word, without their documents; and whether there are more. */
-export async function listStudies(
-	database: Database,
-	query: ListQuery
-): Promise<{ lines: StudyLine[]; more: boolean }> {
-	const rows = await database.query(
-		`select id, title, maker, course, revision, plates, changed from study
-		where deleted is null and words like all ($1::text[]) order by ${ORDERS[query.sort]} limit $2`,
-		[patternsOf(query.words), query.most + 1]
-	);
-	const lines = rows.slice(0, query.most).map((row) => lineRow.parse(row));
-	return { lines, more: rows.length > query.most };
+/** How a list goes on after a place ($3, $4), by the key that it is sorted by; the first helping knows no place. */
+const SORTED: Readonly<Record<Sort, { key: string; after: string; order: string; first: readonly [string, string] }>> = {
+	changed: {
+		key: 'changed::text',
+		after: '(changed, id) < ($3::timestamptz, $4)',
+		order: 'changed desc, id desc',
+		first: ['infinity', '']
+	},
+	title: { key: 'lower(title)', after: '(lower(title), id) > ($3, $4)', order: 'lower(title), id', first: ['', ''] }
+};
+
+const writePlace = (row: Row): string => {
+	const { key, id } = placeRow.parse(row);
+	return Buffer.from(JSON.stringify([key, id])).toString('base64url');
+};
+
+/** @throws Refusal for a text that names no place. */
+function readPlace(after: string, sort: Sort): readonly [string, string] {
+	if (after === '') return SORTED[sort].first;
+	try {
+		const place = placeSchema.parse(JSON.parse(Buffer.from(after, 'base64url').toString()));
+		if (sort === 'title' || /^\d{4,}-\d\d-\d\d \d\d:\d\d:\d\d(?:\.\d+)?[+-]\d\d(?::\d\d)?$/.test(place[0])) return place;
+	} catch {
+		// Said below, whatever it was.
+	}
+	throw new Refusal(400, 'not-as-expected', 'The list does not know this place.', 'Begin it anew, without “after”.');
 }
 
-/** The study of this id, or null where there is none or it was deleted. */
-export async function readStudy(database: Queries, id: string): Promise<Study | null> {
-	const [row] = await database.query(
-		'select id, revision, changed, document from study where id = $1 and deleted is null',
-		[id]
+/** Lists studies whose title block holds every word, a helping at a time and without their documents. */
+export async function listStudies(database: Queries, { words, sort, after }: ListQuery): Promise<StudyList> {
+	const { key, after: beyond, order } = SORTED[sort];
+	const rows = await database.query(
+		`select ${LINE}, ${key} as key from study where ${FOUND} and ${beyond} order by ${order} limit $2`,
+		[patternsOf(words), HELPING + 1, ...readPlace(after, sort)]
 	);
+	const shown = rows.slice(0, HELPING);
+	const read = shown.map((row) => ({ id: String(row.id), line: lineRow.safeParse(row) }));
+	const lines = read.flatMap(({ line }): StudyLine[] => (line.success ? [line.data] : []));
+	const unreadable = read.filter(({ line }) => !line.success).map(({ id }) => id);
+	return { lines, unreadable, next: rows.length > HELPING ? writePlace(shown.at(-1)!) : null };
+}
+
+const ROW = 'id, revision, changed, document::text as document';
+
+/**
+ * The study of this id, or null where there is none or it was deleted.
+ * @throws Refusal `unreadable` where what is stored is no study that this version can read.
+ */
+export async function readStudy(database: Queries, id: string): Promise<Study | null> {
+	const [row] = await database.query(`select ${ROW} from study where id = $1 and deleted is null`, [id]);
 	return row ? toStudy(row) : null;
 }
 
-const toStudy = (row: Row): Study => studySchema.parse(fullRow.parse(row));
+/** The revision of a study, or null where there is none or it was deleted. */
+export async function readRevision(database: Queries, id: string): Promise<number | null> {
+	const [row] = await database.query('select revision from study where id = $1 and deleted is null', [id]);
+	return row ? z.int().parse(row.revision) : null;
+}
+
+/** The document of a study as the text that is stored, unread, with its revision. */
+export async function readStudyText(database: Queries, id: string): Promise<{ text: string; revision: number } | null> {
+	const [row] = await database.query(`select ${ROW} from study where id = $1 and deleted is null`, [id]);
+	if (!row) return null;
+	const { document, revision } = fullRow.parse(row);
+	return { text: document, revision };
+}
+
+function toStudy(row: Row): Study {
+	const { id, revision, changed, document: text } = fullRow.parse(row);
+	const stored: unknown = JSON.parse(text);
+	const { document, brought } = readStored(stored, studyDocumentSchema);
+	return { id, revision, changed, document, ...(brought.length > 0 ? { brought } : {}) };
+}
 
 /** The columns that repeat parts of a document, in the order in which statements name them. */
 function columnsOf(document: StudyDocument): unknown[] {
@@ -57,10 +117,10 @@ function columnsOf(document: StudyDocument): unknown[] {
 export async function createStudy(database: Queries, document: StudyDocument): Promise<Study> {
 	const [row] = await database.query(
 		`insert into study (id, title, maker, course, words, plates, document) values ($1, $2, $3, $4, $5, $6, $7::jsonb)
-		returning id, revision, changed, document`,
+		returning id, revision, changed`,
 		[newId(), ...columnsOf(document)]
 	);
-	return toStudy(row!);
+	return { ...keptRow.parse(row), document };
 }
 
 export type SaveOutcome =
@@ -90,7 +150,7 @@ export async function saveStudy(database: Database, id: string, save: SaveStudy)
 /** A copy of a study under a title that says so, or null where there is no such study. */
 export async function duplicateStudy(database: Database, id: string): Promise<Study | null> {
 	const study = await readStudy(database, id);
-	return study && createStudy(database, copyOfStudy(study.document));
+	return study && createStudy(database, studyDocumentSchema.parse(copyOfStudy(study.document)));
 }
 
 /** Another title for a study, as a save like any other: its revision rises. False where there is no such study. */

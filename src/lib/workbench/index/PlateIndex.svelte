@@ -2,7 +2,6 @@
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { tick } from 'svelte';
 	import { dndzone, type DndEvent } from 'svelte-dnd-action';
-	import { judgePlate } from '$lib/drawing/judge';
 	import { type Plate } from '$lib/model/plate';
 	import Menu from '$lib/ui/Menu.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
@@ -18,6 +17,7 @@
 		removePlate,
 		shiftPlate
 	} from './plate-actions';
+	import ChecksLine from './ChecksLine.svelte';
 	import Thumbnail from './Thumbnail.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
@@ -50,12 +50,6 @@
 		else return;
 		event.preventDefault();
 		if (event.altKey) void focusPlate(id);
-	}
-	/** "9 of 11 checks hold", or nothing where there are none. */
-	function sayChecks(plate: Plate): string {
-		const judged = judgePlate(plate, workbench.document.linked);
-		if (judged.length === 0) return '';
-		return `${judged.filter(({ holds }) => holds).length} of ${judged.length} checks hold`;
 	}
 </script>
 
@@ -101,7 +95,7 @@
 					{:else}
 						<small>
 							{plate.title}
-							{#if sayChecks(plate)}<span>{sayChecks(plate)}</span>{/if}
+							<ChecksLine {workbench} {plate} />
 						</small>
 						{#if chosen}
 							<Menu
@@ -194,10 +188,6 @@
 		justify-content: space-between;
 		gap: 2px;
 		min-height: 20px;
-	}
-	small span {
-		display: block;
-		color: var(--soft);
 	}
 	small {
 		overflow: hidden;

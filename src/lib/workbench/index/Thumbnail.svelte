@@ -7,22 +7,42 @@
 	import { inTurn } from '$lib/ui/in-turn';
 
 	/**
-	 * A plate in small. The one that is open follows a dial at once, the others when it is their turn: no frame has to draw all
-	 * plates. A scheme, which has the most to draw, always waits for its turn.
+	 * A plate in small, drawn when it comes into sight. The one that is open follows a dial at once, the others when it is their
+	 * turn: no frame has to draw all plates. A scheme, which has the most to draw, always waits for its turn.
 	 */
 	let { workbench, plate }: { workbench: Workbench; plate: Plate } = $props();
 
+	let inSight = $state(false);
 	const now = $derived({ plate, linked: workbench.document.linked, view: workbench.view });
-	// svelte-ignore state_referenced_locally
-	let drawn = $state.raw(now);
-	const shown = $derived(workbench.plate?.id === plate.id && plate.kind !== 'scheme' ? now : drawn);
+	let drawn = $state.raw<typeof now | null>(null);
+	const shown = $derived(inSight && workbench.plate?.id === plate.id && plate.kind !== 'scheme' ? now : drawn);
 
-	const drawing = $derived(seenDrawing(shown.view, drawPlate(shown.plate, shown.linked, 'colours')));
+	const drawing = $derived(shown && seenDrawing(shown.view, drawPlate(shown.plate, shown.linked, 'colours')));
 
 	$effect(() => {
 		const latest = now;
-		if (drawn !== latest) inTurn(plate.id, () => (drawn = latest));
+		if (inSight && drawn !== latest) inTurn(plate.id, () => (drawn = latest));
 	});
+
+	function watch(place: HTMLElement) {
+		const observer = new IntersectionObserver(([entry]) => (inSight = entry?.isIntersecting ?? false), {
+			rootMargin: '200px'
+		});
+		observer.observe(place);
+		return () => observer.disconnect();
+	}
 </script>
 
-<DrawingCanvas {drawing} shapes={drawing.shapes} />
+<span {@attach watch}>
+	{#if drawing}<DrawingCanvas {drawing} shapes={drawing.shapes} />{/if}
+</span>
+
+<style>
+	/* Keeps the place of a sheet until it is drawn. */
+	span {
+		display: block;
+	}
+	span:empty {
+		aspect-ratio: 792 / 560;
+	}
+</style>

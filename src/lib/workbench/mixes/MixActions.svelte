@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { WAYS } from '$lib/core/mix/ways';
 	import { newId } from '$lib/model/ids';
-	import { MOST_LETTERS } from '$lib/model/line';
+	import { asLine } from '$lib/model/line';
 	import { MOST_PLATES } from '$lib/model/study';
 	import { notices } from '$lib/ui/notices.svelte';
 	import { addPlate } from '../study/edits';
@@ -18,7 +18,7 @@
 	const mix = $derived(plate && key ? mixAt(plate, key, workbench.document.linked) : null);
 	const way = $derived(WAYS.find((each) => each === key) ?? null);
 
-	const nameOf = (): string => `${mix!.name}, ${plate!.title}`.slice(0, MOST_LETTERS);
+	const nameOf = (): string => asLine(`${mix!.name}, ${plate!.title}`);
 
 	function link() {
 		if (mix) linkAll(workbench, 'Make a mix a linked colour', [{ id: newId(), name: nameOf(), text: mix.hex }]);

@@ -4,7 +4,7 @@ import { coloursOfExercise } from '$lib/drawing/exercise-colours';
 import { scaleOf } from '$lib/drawing/resolve';
 import { chartOf } from '$lib/drawing/wheel/chart-of';
 import { newId } from '$lib/model/ids';
-import { MOST_LETTERS } from '$lib/model/line';
+import { asLine } from '$lib/model/line';
 import { MOST_COLOURS, type Palette, type PaletteColour, type PaletteContent } from '$lib/model/palette';
 import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '$lib/model/scale';
 import { MOST_SCALES } from '$lib/model/plate';
@@ -29,7 +29,7 @@ export interface Keepable {
 }
 
 const palette = (workbench: Workbench, name: string, colours: readonly PaletteColour[]): PaletteContent => ({
-	name: name.slice(0, MOST_LETTERS),
+	name: asLine(name),
 	maker: workbench.document.titleBlock.maker,
 	tags: [],
 	colours: [...colours]
@@ -102,7 +102,9 @@ export function keepables(workbench: Workbench): Keepable[] {
 /** Keeps a palette in the library and says so. */
 export async function keepAsPalette(library: Library, content: PaletteContent): Promise<void> {
 	const kept = await library.keep(content);
-	if (kept) notices.say(`Kept as the palette “${kept.name}”.`, { label: 'Undo', run: () => library.remove(kept) });
+	if (!kept) return;
+	const { id, name } = kept;
+	notices.say(`Kept as the palette “${name}”.`, { label: 'Undo', run: () => library.remove(id, `“${name}”`) });
 }
 
 /** Has the scheme keep to a palette from now on. */

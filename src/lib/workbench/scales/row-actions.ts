@@ -2,7 +2,7 @@ import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { wayOf } from '$lib/drawing/draw-scales';
 import { scaleOf } from '$lib/drawing/resolve';
 import { newId } from '$lib/model/ids';
-import { MOST_LETTERS } from '$lib/model/line';
+import { asLine, MOST_LETTERS } from '$lib/model/line';
 import { MOST_SCALES, type ScalesPlate } from '$lib/model/plate';
 import { notices } from '$lib/ui/notices.svelte';
 import { addScale, copyOfScale, deleteScale, moveScale } from '../study/scale-edits';
@@ -41,7 +41,7 @@ export function linkSteps(workbench: Workbench): void {
 	const free = steps.flatMap(({ hex, parent }, i) =>
 		parent !== null && 'linked' in scale.parents[parent]! ? [] : [{ hex, number: i + 1 }]
 	);
-	const name = `${RECIPE_WORDS[scale.recipe].name} ${wayOf(scale, document.linked)}`.slice(0, MOST_LETTERS - 4);
+	const name = asLine(`${RECIPE_WORDS[scale.recipe].name} ${wayOf(scale, document.linked)}`, MOST_LETTERS - 4);
 	const colours = free.map(({ hex, number }) => ({ id: newId(), name: `${number}, ${name}`, text: hex }));
 	linkAll(workbench, 'Make the steps linked colours', colours);
 }

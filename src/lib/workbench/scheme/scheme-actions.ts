@@ -5,7 +5,7 @@ import { relativesOfScheme, schemeOf } from '$lib/drawing/scheme/scheme-of';
 import { colourOf, linkedOf, textOf } from '$lib/drawing/resolve';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
-import { MOST_LETTERS } from '$lib/model/line';
+import { asLine } from '$lib/model/line';
 import { type PaletteColour } from '$lib/model/palette';
 import { MOST_SCALES, type ScalesPlate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
@@ -48,7 +48,7 @@ function sourceOf(plate: SchemePlate, linked: readonly LinkedColour[], index: nu
 	return { text: schemeOf(plate, linked).usedHexes[index]! };
 }
 
-const titleFor = ({ title }: SchemePlate): string => `Scales of ${title}`.slice(0, MOST_LETTERS);
+const titleFor = ({ title }: SchemePlate): string => asLine(`Scales of ${title}`);
 
 /** The plate of scales behind a scheme, if it is there and has room. */
 function scalesBehind({ plates }: StudyDocument, scheme: SchemePlate): ScalesPlate | null {
@@ -93,7 +93,7 @@ export function coloursOfRelatives(workbench: Workbench, plate: SchemePlate): Pa
 		if (code === undefined) return [];
 		const text = numberToHex(code);
 		const name = `${member + 1}, ${direction} ${step}, ${colourWords(show(colourOf(text)).linear)}`;
-		return [{ name: name.slice(0, MOST_LETTERS), text }];
+		return [{ name: asLine(name), text }];
 	});
 }
 

@@ -15,15 +15,15 @@
 
 <Sheet
 	permanent
-	title={state.kind === 'deleted' ? 'This study was deleted' : 'This study was changed in another window'}
+	title={state.kind === 'deleted' ? 'This study was deleted' : 'This study was changed elsewhere'}
 	open={state.kind === 'stale' || state.kind === 'deleted'}
 >
 	{#if state.kind === 'deleted'}
 		<p>It was deleted elsewhere while you worked on it. You can keep what you have as a new study.</p>
 	{:else}
 		<p>
-			Your last edits were not saved over it. Load what the other window saved and lose these edits, or keep what you
-			have as a copy beside it.
+			Your last edits were not saved over it. Load what was saved there (undo brings your edits back), or keep what you have
+			as a copy beside it.
 		</p>
 	{/if}
 	{#snippet footer()}

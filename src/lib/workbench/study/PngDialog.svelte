@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { drawPlate } from '$lib/drawing/draw-plate';
 	import { LEAST_PIXELS_WIDE, MOST_PIXELS_WIDE } from '$lib/model/requests';
-	import { notices } from '$lib/ui/notices.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import { downloadPng } from './take-away';
+	import { whileMade } from './while-made';
 	import { type Workbench } from './workbench.svelte';
 
 	/** How large the picture of the plate is to be. */
@@ -16,13 +16,11 @@
 	const fits = $derived(Number.isInteger(width) && width >= LEAST_PIXELS_WIDE && width <= MOST_PIXELS_WIDE);
 	const height = $derived(drawing ? Math.round((width * drawing.height) / drawing.width) : 0);
 
-	async function save() {
+	function save() {
 		const { plate, document } = workbench;
 		if (!plate || !fits) return;
 		open = false;
-		notices.say('Making the picture …');
-		const trouble = await downloadPng(plate, document.linked, width);
-		if (trouble) notices.say(trouble);
+		void whileMade('the picture', (making) => downloadPng(plate, document.linked, width, making));
 	}
 </script>
 

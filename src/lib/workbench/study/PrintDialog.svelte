@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { PAPER_WORDS, PAPERS, type PageForm } from '$lib/model/print';
-	import { notices } from '$lib/ui/notices.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import { downloadPdf } from './take-away';
+	import { whileMade } from './while-made';
 	import { type Workbench } from './workbench.svelte';
 
 	/** What is printed, and on which paper. */
@@ -17,11 +17,10 @@
 		return workbench.plate ? [workbench.plate] : [];
 	});
 
-	async function print() {
+	function print() {
 		open = false;
-		notices.say('Making the PDF …');
-		const trouble = await downloadPdf(workbench.document, plates, form, codes);
-		if (trouble) notices.say(trouble);
+		const { document } = workbench;
+		void whileMade('the PDF', (making) => downloadPdf(document, plates, form, codes, making));
 	}
 </script>
 

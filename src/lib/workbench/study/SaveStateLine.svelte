@@ -14,8 +14,10 @@
 				return 'Saving…';
 			case 'unreachable':
 				return 'Not saved: the server cannot be reached. Your edits are kept here and saved when it is back.';
+			case 'failing':
+				return `Not saved. ${state.reason} Your edits are kept here and saved by themselves as soon as that is possible.`;
 			case 'stale':
-				return 'Not saved: changed in another window';
+				return 'Not saved: changed elsewhere';
 			case 'deleted':
 				return 'Not saved: the study was deleted';
 			case 'refused':

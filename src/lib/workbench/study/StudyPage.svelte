@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { beforeNavigate, goto } from '$app/navigation';
+	import { draftsOf, readDraft } from '$lib/client/drafts';
 	import { keepCopy, loadStudy } from '$lib/client/studies';
 	import { type Study } from '$lib/model/study';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
@@ -20,9 +21,10 @@
 
 	// The page is made anew for each study (see the route), so these begin with it and are not replaced.
 	// svelte-ignore state_referenced_locally
-	const { id, revision, document } = study;
+	const { id, revision, document, brought = [] } = study;
 	const workbench = new Workbench(document);
-	const saver = new Saver(id, revision, document);
+	const drafts = draftsOf(id);
+	const saver = new Saver(id, revision, document, drafts);
 	const kind = $derived(workbench.plate && partsOf(workbench.plate.kind));
 
 	$effect(() => saver.note(workbench.document));
@@ -30,15 +32,32 @@
 	onMount(() => {
 		const retry = () => void saver.flush();
 		window.addEventListener('online', retry);
+		void bringBack();
+		if (brought.length > 0)
+			notices.say(`Stored beyond all measure, and shown as the nearest there is: ${brought.join(', ')}.`, {
+				label: 'I see',
+				run: () => undefined
+			});
 		return () => {
 			window.removeEventListener('online', retry);
 			saver.stop();
 		};
 	});
 
+	/** Edits that a reload or a closed window left in the browser come back, and are saved as if nothing had been. */
+	async function bringBack() {
+		const draft = await readDraft(id);
+		if (!draft) return;
+		if (JSON.stringify(draft.document) === JSON.stringify(document)) return drafts.drop();
+		saver.resume(draft);
+		workbench.edit('Bring back what was not saved', () => draft.document);
+		notices.say('Edits that had not been saved are brought back.', { label: 'Undo', run: () => workbench.undo() });
+	}
+
 	/** Closing the window with unsaved work: the browser asks. */
 	function warn(event: BeforeUnloadEvent) {
 		if (saver.isSafe) return;
+		saver.keepDraft();
 		void saver.flush();
 		event.preventDefault();
 	}
@@ -50,7 +69,7 @@
 		if (saver.isSafe || leaving || willUnload || !to) return;
 		cancel();
 		await saver.flush();
-		leaving = saver.isSafe || confirm('Your last edits are not saved. Leave this page and lose them?');
+		leaving = saver.isSafe || confirm('Your last edits could not be saved. This browser keeps them until you open the study again. Leave this page?');
 		if (leaving) await goto(to.url);
 	});
 
@@ -58,7 +77,9 @@
 		try {
 			const latest = await loadStudy(id);
 			saver.restart(latest.revision, latest.document);
-			workbench.replace(latest.document);
+			// An edit like any other, so that what was there can be brought back.
+			workbench.edit('Load what was saved elsewhere', () => latest.document);
+			notices.say('What was saved elsewhere is loaded.', { label: 'Undo', run: () => workbench.undo() });
 		} catch (error) {
 			notices.say(error instanceof Error ? error.message : 'The study could not be loaded.');
 		}
@@ -68,6 +89,7 @@
 		try {
 			const kept = await keepCopy(workbench.document);
 			leaving = true;
+			drafts.drop();
 			await goto(`/studies/${kept.id}`);
 		} catch (error) {
 			notices.say(error instanceof Error ? error.message : 'The copy could not be kept.');

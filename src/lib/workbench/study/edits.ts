@@ -1,5 +1,5 @@
 import { newId } from '$lib/model/ids';
-import { MOST_LETTERS } from '$lib/model/line';
+import { asLine } from '$lib/model/line';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type Plate } from '$lib/model/plate';
 import { type LinkedColour, type TitleBlock } from '$lib/model/study';
@@ -20,7 +20,7 @@ export const movePlate = (id: string, index: number): Edit => withPlates((plates
 
 /** The same plate with ids of its own, its checks with it. */
 export function copyOfPlate(plate: Plate): Plate {
-	const named = { id: newId(), title: `${plate.title}, copy`.slice(0, MOST_LETTERS) };
+	const named = { id: newId(), title: asLine(`${plate.title}, copy`) };
 	if (plate.kind !== 'scales') return { ...plate, ...named };
 	const scales = plate.scales.map(copyOfScale);
 	const newIdOf = new Map(plate.scales.map(({ id }, i) => [id, scales[i]!.id]));

@@ -1,3 +1,4 @@
+import { type Attempt, type Draft, type Drafts } from '$lib/client/drafts';
 import { reasonOf } from '$lib/client/reason';
 import { newId } from '$lib/model/ids';
 import { savedSchema } from '$lib/model/requests';
@@ -9,6 +10,8 @@ export type SaveState =
 	| { kind: 'saving' }
 	/** The server cannot be reached; it is tried again by itself. */
 	| { kind: 'unreachable' }
+	/** The server answers but cannot save now, because its disk is full for instance; it is tried again by itself. */
+	| { kind: 'failing'; reason: string }
 	/** Changed in another window. */
 	| { kind: 'stale' }
 	| { kind: 'deleted' }
@@ -30,7 +33,7 @@ export class Saver {
 	private running: Promise<void> | null = null;
 	private retry = RETRY_LEAST;
 	/** The save under way; it keeps its name until it is answered, so that a repeated one is known as the same. */
-	private attempt: { saveId: string; document: StudyDocument } | null = null;
+	private attempt: Attempt | null = null;
 
 	/** The revision that the server has, as far as this window knows. */
 	revision = $state(1);
@@ -38,7 +41,9 @@ export class Saver {
 	constructor(
 		private readonly id: string,
 		revision: number,
-		document: StudyDocument
+		document: StudyDocument,
+		/** Keeps in the browser what could not be saved. */
+		private readonly drafts: Drafts = { keep: () => undefined, drop: () => undefined }
 	) {
 		this.revision = revision;
 		this.latest = document;
@@ -49,16 +54,45 @@ export class Saver {
 	note(document: StudyDocument): void {
 		if (document === this.latest) return;
 		this.latest = document;
-		if (this.state.kind === 'stale' || this.state.kind === 'deleted') return;
-		if (this.state.kind !== 'unreachable') this.state = { kind: 'waiting' };
-		if (!this.running && this.state.kind === 'waiting') this.schedule(PAUSE);
+		// From the first save that failed on, every edit is kept in the browser too.
+		if (this.isHeldUp) this.keepDraft();
+		// What is tried again by itself has its next time already.
+		if (this.isRefusedForGood || this.isTriedAgain) return;
+		this.state = { kind: 'waiting' };
+		if (!this.running) this.schedule(PAUSE);
+	}
+
+	private get isRefusedForGood(): boolean {
+		return this.state.kind === 'stale' || this.state.kind === 'deleted';
+	}
+
+	private get isTriedAgain(): boolean {
+		return this.state.kind === 'unreachable' || this.state.kind === 'failing';
+	}
+
+	private get isHeldUp(): boolean {
+		return this.isRefusedForGood || this.isTriedAgain || this.state.kind === 'refused';
+	}
+
+	/** Keeps in the browser what is not on the server. */
+	keepDraft(): void {
+		const { revision, latest: document, attempt } = this;
+		this.drafts.keep({ revision, document, attempt });
+	}
+
+	/** Takes up with edits that were kept in the browser, and saves them over the revision that they were made from. */
+	resume({ revision, document, attempt }: Draft): void {
+		this.revision = revision;
+		this.attempt = attempt;
+		this.latest = document;
+		void this.flush();
 	}
 
 	/** Saves now, if there is anything to save, and waits for the answer. */
 	async flush(): Promise<void> {
 		this.clear();
 		if (this.running) await this.running;
-		if (this.state.kind === 'stale' || this.state.kind === 'deleted') return;
+		if (this.isRefusedForGood) return;
 		if (this.attempt || this.latest !== this.kept) {
 			this.running ??= this.save();
 			await this.running;
@@ -72,6 +106,7 @@ export class Saver {
 		this.latest = this.kept = document;
 		this.attempt = null;
 		this.state = { kind: 'saved' };
+		this.drafts.drop();
 	}
 
 	stop(): void {
@@ -91,7 +126,7 @@ export class Saver {
 	private async save(): Promise<void> {
 		// A save whose answer never came goes out again as it was, before anything newer.
 		this.attempt ??= { saveId: newId(), document: this.latest };
-		if (this.state.kind !== 'unreachable') this.state = { kind: 'saving' };
+		if (!this.isHeldUp) this.state = { kind: 'saving' };
 		try {
 			const response = await fetch(`/api/studies/${this.id}`, {
 				method: 'PUT',
@@ -101,7 +136,7 @@ export class Saver {
 			});
 			await this.take(response);
 		} catch {
-			this.fail();
+			this.tryAgain({ kind: 'unreachable' });
 		} finally {
 			this.running = null;
 		}
@@ -114,19 +149,24 @@ export class Saver {
 			this.attempt = null;
 			this.retry = RETRY_LEAST;
 			const behind = this.latest !== this.kept;
+			if (!behind) this.drafts.drop();
+			else if (this.isHeldUp) this.keepDraft();
 			this.state = { kind: behind ? 'waiting' : 'saved' };
 			if (behind) this.schedule(PAUSE);
 			return;
 		}
-		if (response.status >= 500) return this.fail();
+		if (response.status >= 500) return this.tryAgain({ kind: 'failing', reason: await reasonOf(response) });
 		this.attempt = null;
 		if (response.status === 409) this.state = { kind: 'stale' };
 		else if (response.status === 410 || response.status === 404) this.state = { kind: 'deleted' };
 		else this.state = { kind: 'refused', reason: await reasonOf(response) };
+		this.keepDraft();
 	}
 
-	private fail(): void {
-		this.state = { kind: 'unreachable' };
+	/** What could not be saved now is kept in the browser and saved later, with growing pauses. */
+	private tryAgain(state: SaveState): void {
+		this.state = state;
+		this.keepDraft();
 		this.schedule(this.retry);
 		this.retry = Math.min(RETRY_MOST, this.retry * 2);
 	}

@@ -3,7 +3,7 @@ import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { linkedOf, textOf, usedParents } from '$lib/drawing/resolve';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
-import { MOST_LETTERS } from '$lib/model/line';
+import { asLine } from '$lib/model/line';
 import { type Plate, type ScalesPlate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
 import { sourcesOf, type LinkedColour, type StudyDocument } from '$lib/model/study';
@@ -79,7 +79,7 @@ export function nextWheel(document: StudyDocument): Plate {
 	return {
 		id: newId(),
 		kind: 'wheel',
-		title: `A wheel from ${name}`.slice(0, MOST_LETTERS),
+		title: asLine(`A wheel from ${name}`),
 		wheel: 'painter',
 		hues: 12,
 		from: 'lead',
@@ -101,7 +101,7 @@ export function schemeFrom(document: StudyDocument, lead: ColourSource): Plate {
 	return {
 		id: newId(),
 		kind: 'scheme',
-		title: `A scheme from ${nameOf(lead, document)}`.slice(0, MOST_LETTERS),
+		title: asLine(`A scheme from ${nameOf(lead, document)}`),
 		wheel: 'painter',
 		scheme: 'triad',
 		holdValue: false,
@@ -124,7 +124,7 @@ export function nextMixes(document: StudyDocument): Plate {
 	return {
 		id: newId(),
 		kind: 'mixes',
-		title: `${capital(nameOf(first, document))} and ${nameOf(second, document)}, mixed`.slice(0, MOST_LETTERS),
+		title: asLine(`${capital(nameOf(first, document))} and ${nameOf(second, document)}, mixed`),
 		exercise: 'ways',
 		parents: [
 			{ colour: first, parts: 1 },
@@ -155,7 +155,7 @@ export function nextGrounds(document: StudyDocument): Plate {
 	return {
 		id: newId(),
 		kind: 'grounds',
-		title: `One colour on ${nameOf(first, document)} and ${nameOf(second, document)}`.slice(0, MOST_LETTERS),
+		title: asLine(`One colour on ${nameOf(first, document)} and ${nameOf(second, document)}`),
 		exercise: 'one-as-two',
 		grounds: [first, second],
 		figures: [figure, figure],
@@ -188,7 +188,7 @@ export function nextPlate(document: StudyDocument): Plate {
 	const plate: ScalesPlate = {
 		id: newId(),
 		kind: 'scales',
-		title: `${RECIPE_WORDS.tints.name} of ${nameOf(colour, document)}`.slice(0, MOST_LETTERS),
+		title: asLine(`${RECIPE_WORDS.tints.name} of ${nameOf(colour, document)}`),
 		scales: []
 	};
 	const parents: ScaleDecision['parents'] = [colour, partnerOf(colour, document)];

@@ -1,5 +1,5 @@
 import { type TakenColours } from '$lib/client/colour-files';
-import { download, downloadMade, handInName, plainName } from '$lib/client/files';
+import { download, downloadMade, handInName, plainName, type Making } from '$lib/client/files';
 import { colourWords } from '$lib/core/colour/hue-words';
 import { type NamedColour } from '$lib/core/format/colour-list';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
@@ -25,18 +25,24 @@ export function downloadSvg(plate: Plate, linked: readonly LinkedColour[]): void
 }
 
 /** The plate as PNG, so many pixels wide, drawn by the server. Says in words what went wrong. */
-export const downloadPng = (plate: Plate, linked: readonly LinkedColour[], width: number): Promise<string | null> =>
-	downloadMade('/api/pictures', { plate, linked, width }, `${plainName(plate.title)}.png`);
+export const downloadPng = (
+	plate: Plate,
+	linked: readonly LinkedColour[],
+	width: number,
+	making: Making
+): Promise<string | null> =>
+	downloadMade('/api/pictures', { plate, linked, width }, `${plainName(plate.title)}.png`, making);
 
 /** Plates of a study as a PDF, one a page. Says in words what went wrong. */
 export function downloadPdf(
 	{ titleBlock, linked }: StudyDocument,
 	plates: readonly Plate[],
 	form: PageForm,
-	codes: boolean
+	codes: boolean,
+	making: Making
 ): Promise<string | null> {
 	const request: PrintRequest = { titleBlock, plates: [...plates], linked, form, codes };
-	return downloadMade('/api/print', request, `${handInName(titleBlock)}.pdf`);
+	return downloadMade('/api/print', request, `${handInName(titleBlock)}.pdf`, making);
 }
 
 export function downloadStudy(document: StudyDocument): void {

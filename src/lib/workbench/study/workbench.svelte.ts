@@ -172,10 +172,4 @@ export class Workbench {
 		if (held.kind === 'parent' || held.kind === 'step') this.scaleChoice = held.scale;
 		this.heldChoice = held;
 	}
-
-	/** Another document altogether, as loaded afresh: nothing before it can be undone. */
-	replace(document: StudyDocument): void {
-		this.document = document;
-		this.history = emptyHistory();
-	}
 }

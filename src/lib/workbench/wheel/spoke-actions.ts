@@ -4,7 +4,7 @@ import { neutralBetween } from '$lib/core/scheme/hue-chart';
 import { chartOf, hueRing } from '$lib/drawing/wheel/chart-of';
 import { hueSourceOf } from '$lib/drawing/wheel/draw-wheel';
 import { newId } from '$lib/model/ids';
-import { MOST_LETTERS } from '$lib/model/line';
+import { asLine } from '$lib/model/line';
 import { MOST_PLATES, type LinkedColour } from '$lib/model/study';
 import { MOST_SCALES, type ScalesPlate } from '$lib/model/plate';
 import { type ScaleDecision } from '$lib/model/scale';
@@ -60,7 +60,7 @@ export function spokeToScales(workbench: Workbench, plate: WheelPlate, spoke: nu
 	const added: ScalesPlate = {
 		id: newId(),
 		kind: 'scales',
-		title: name.slice(0, MOST_LETTERS),
+		title: asLine(name),
 		scales: scales.slice(0, MOST_SCALES)
 	};
 	workbench.edit('Make scales of a spoke', addPlate(added, plate.id));

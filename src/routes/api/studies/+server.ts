@@ -1,12 +1,12 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
 import { createStudySchema, listQuerySchema } from '$lib/model/requests';
-import { answering, readBody } from '$lib/server/answer';
+import { answering, readBody, readQuery } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { createStudy, listStudies } from '$lib/server/studies/repository';
 
 export const GET: RequestHandler = ({ url }) =>
 	answering(async () =>
-		json(await listStudies(database(), listQuerySchema.parse(Object.fromEntries(url.searchParams))))
+		json(await listStudies(database(), readQuery(url, listQuerySchema)))
 	);
 
 export const POST: RequestHandler = ({ request }) =>

@@ -1,12 +1,17 @@
 <script lang="ts">
+	import UnreadableStudy from '$lib/studies/UnreadableStudy.svelte';
 	import StudyPage from '$lib/workbench/study/StudyPage.svelte';
 
 	let { data } = $props();
 
 	// svelte-ignore state_referenced_locally (what the browser remembers only counts at the start)
-	let board = $state(data.board);
+	let board = $state(data.board ?? 'light');
 </script>
 
-{#key data.study.id}
-	<StudyPage study={data.study} bind:board />
-{/key}
+{#if data.study}
+	{#key data.study.id}
+		<StudyPage study={data.study} bind:board />
+	{/key}
+{:else if data.unreadable}
+	<UnreadableStudy {...data.unreadable} />
+{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { onDestroy } from 'svelte';
+	import { onMount } from 'svelte';
 	import { type Workbench } from '../../study/workbench.svelte';
 
 	/** Steps back from the fine pattern: it shrinks smoothly, or at once where motion is not wanted. It changes nothing that is stored. */
@@ -26,7 +26,8 @@
 		frame = requestAnimationFrame(step);
 	}
 
-	onDestroy(() => cancelAnimationFrame(frame));
+	// Not onDestroy, which the server runs too, where there are no frames.
+	onMount(() => () => cancelAnimationFrame(frame));
 </script>
 
 <button class="act" onclick={() => go(workbench.stepBack < 0.5 ? 1 : FAR)}>

@@ -1,0 +1,41 @@
+import { createStore, del, get, set, type UseStore } from 'idb-keyval';
+import { type StudyDocument } from '$lib/model/study';
+
+/** A save that is under way: its name and what it saves. */
+export interface Attempt {
+	readonly saveId: string;
+	readonly document: StudyDocument;
+}
+
+/** Edits that are not on the server yet, as the browser keeps them over a reload. */
+export interface Draft {
+	/** The revision of the study that they were made from. */
+	readonly revision: number;
+	readonly document: StudyDocument;
+	/** A save whose answer never came: it may have been kept, and is asked after again under its name. */
+	readonly attempt: Attempt | null;
+}
+
+/** Keeps the draft of one study. Where the browser keeps nothing (a private window, a full disk), edits only live as long as the page. */
+export interface Drafts {
+	keep(draft: Draft): void;
+	drop(): void;
+}
+
+let opened: UseStore | null = null;
+const store = (): UseStore => (opened ??= createStore('ricercar', 'drafts'));
+const nothing = (): undefined => undefined;
+
+export const draftsOf = (id: string): Drafts => ({
+	keep: (draft) => void set(id, draft, store()).catch(nothing),
+	drop: () => void del(id, store()).catch(nothing)
+});
+
+/** The draft of a study that is still kept from before, or null. */
+export async function readDraft(id: string): Promise<Draft | null> {
+	try {
+		return (await get<Draft>(id, store())) ?? null;
+	} catch {
+		return null;
+	}
+}

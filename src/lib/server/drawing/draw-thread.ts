@@ -1,0 +1,65 @@
+import { drawPlate } from '$lib/drawing/draw-plate';
+import { coloursOfExercise } from '$lib/drawing/exercise-colours';
+import { drawingToSvg } from '$lib/drawing/svg';
+import { type Palette } from '$lib/model/palette';
+import { printRequestSchema } from '$lib/model/print';
+import { pictureRequestSchema } from '$lib/model/requests';
+import { studyDocumentSchema } from '$lib/model/study';
+import { readAs, Refusal } from '../answer';
+import { byNearness } from '../palettes/nearness';
+import { type Page } from '../print/sheets';
+import { readStored } from '../stored';
+import { type Made } from './made';
+
+/**
+ * What is done in a thread apart, because it can take long: reading what is asked for, drawing it, writing it. Each gives what was
+ * made, or why not, as plain data that travels between threads. Heavy packages are loaded when they are first needed.
+ */
+async function made<T>(work: () => Promise<T>): Promise<Made<T>> {
+	try {
+		return { made: await work() };
+	} catch (error) {
+		if (!(error instanceof Refusal)) throw error;
+		const { status, code, title, detail } = error;
+		return { refused: { status, code, title, detail } };
+	}
+}
+
+/** Plates as a PDF, out of the text of a print request. */
+export const print = (text: string): Promise<Made<Uint8Array>> =>
+	made(async () => {
+		const { titleBlock, plates, linked, form, codes } = readAs(text, printRequestSchema);
+		const { pagesToPdf } = await import('../print/pdf');
+		// Drawn one after the other, as they are written; of a copy, with which all goes that was remembered for drawing it again.
+		function* pages(): Generator<Page> {
+			for (const each of plates) {
+				const plate = structuredClone(each);
+				yield {
+					drawing: drawPlate(plate, linked, 'full'),
+					codes: codes ? coloursOfExercise(plate, linked).map(({ name, hex }) => `${name} ${hex}`) : []
+				};
+			}
+		}
+		return pagesToPdf(pages, plates.length, titleBlock, form);
+	});
+
+/** A plate as PNG, out of the text of a picture request. */
+export const picture = (text: string): Promise<Made<Uint8Array>> =>
+	made(async () => {
+		const { plate, linked, width } = readAs(text, pictureRequestSchema);
+		const { drawingToPng } = await import('../picture/png');
+		return new Uint8Array(await drawingToPng(drawPlate(plate, linked, 'full'), width));
+	});
+
+/** The first plate of a stored study as SVG, in colours only; null where it has no plate. */
+export const thumbnail = (text: string): Promise<Made<string | null>> =>
+	made(() => {
+		const stored: unknown = JSON.parse(text);
+		const { plates, linked } = readStored(stored, studyDocumentSchema).document;
+		const [plate] = plates;
+		return Promise.resolve(plate ? drawingToSvg(drawPlate(plate, linked, 'colours')) : null);
+	});
+
+/** Palettes by how near one of their colours is to a colour. */
+export const nearest = ({ palettes, text }: { palettes: readonly Palette[]; text: string }): Promise<Made<Palette[]>> =>
+	made(() => Promise.resolve(byNearness(palettes, text)));

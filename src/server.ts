@@ -1,0 +1,35 @@
+import compression from 'compression';
+import { createServer } from 'node:http';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { bodiesUpTo, onlyExpectedHosts, plainHeaders, type Middleware } from '$lib/server/http/guards';
+import { MOST_BYTES, TOO_LARGE } from '$lib/server/limits';
+import { listen, stopOnSignals } from '$lib/server/http/listen';
+
+/** The built server: guards in front of all that the application and its static files answer. Built beside them, see vite.server.config.ts. */
+const here = dirname(fileURLToPath(import.meta.url));
+
+process.env.RICERCAR_BUILT = here;
+process.env.BODY_SIZE_LIMIT ??= String(MOST_BYTES);
+
+// Opens the database first, so that nothing is asked before anything can be answered.
+const { handler } = (await import(/* @vite-ignore */ join(here, 'app', 'handler.js'))) as { handler: Middleware };
+
+const chain: readonly Middleware[] = [
+	plainHeaders,
+	onlyExpectedHosts,
+	bodiesUpTo(Number(process.env.BODY_SIZE_LIMIT), TOO_LARGE),
+	compression() as Middleware,
+	handler
+];
+
+const server = createServer((request, response) => {
+	const go = (i: number): void => {
+		if (i < chain.length) return chain[i]!(request, response, () => go(i + 1));
+		response.writeHead(404).end();
+	};
+	go(0);
+});
+
+stopOnSignals(server);
+await listen(server, process.env.HOST ?? '127.0.0.1', Number(process.env.PORT ?? 4170));
