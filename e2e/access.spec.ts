@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
+import { expect, test } from './test';
 
 const serious = async (page: Page) => {
 	const { violations } = await new AxeBuilder({ page }).analyze();

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { newStudy } from '../src/lib/model/new-study';
 import { launch, newFolder, started, stopped, type OwnServer } from './server';
+import { expect, test } from './test';
 
 test.describe.configure({ timeout: 120_000 });
 

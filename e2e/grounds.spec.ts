@@ -3,8 +3,9 @@ import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { converter } from 'culori';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { addPlate, choose, makeStudy, ready, saved, take } from './pages';
+import { expect, test } from './test';
 
 const lab = converter('lab65');
 const FIGURE = '#9a8f7d';

@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
 import { average, blend, differenceCiede2000, formatHex } from 'culori';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { addPlate, choose, makeStudy, saved, take } from './pages';
+import { expect, test } from './test';
 
 const MADDER = '#b3392b';
 const WELD = '#d9b036';

@@ -1,10 +1,11 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { converter } from 'culori';
 import { linearToHex } from '../src/lib/core/colour/bytes';
 import { type Triple } from '../src/lib/core/colour/vector';
 import { seenColour } from '../src/lib/core/ground/on-ground';
 import { addPlate, choose, makeStudy, ready, saved } from './pages';
+import { expect, test } from './test';
 
 const linear = converter('lrgb');
 const triple = (code: string): Triple => {

@@ -1,8 +1,9 @@
 import AxeBuilder from '@axe-core/playwright';
 import { differenceCiede2000, formatHex } from 'culori';
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { drawnColours, makeStudy, ready, saved, step } from './pages';
+import { expect, test } from './test';
 
 const open = async (page: Page): Promise<void> => {
 	await page.goto('/palettes');

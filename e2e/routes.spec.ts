@@ -1,5 +1,6 @@
-import { expect, test, type APIResponse } from '@playwright/test';
+import { type APIResponse } from '@playwright/test';
 import { newStudy } from '../src/lib/model/new-study';
+import { expect, test } from './test';
 
 const document = newStudy('Routes', '2026-03-02');
 const plate = document.plates[0]!;
@@ -47,20 +48,104 @@ test('no JSON, broken JSON, too much, and unknown studies have answers of their 
 	expect((await problem(await request.get('/api/studies/nosuchstudy/picture.svg'), 404)).code).toBe('no-such-study');
 });
 
-test('a write from another site and a call under another name are refused', async ({ request }) => {
+test('a write from another site and a call under another name are refused', async ({ request, server }) => {
 	const elsewhere = await request.post('/api/studies', {
 		headers: { origin: 'http://elsewhere.example' },
 		data: { document }
 	});
 	expect((await problem(elsewhere, 403)).code).toBe('other-origin');
+	// The same name by another protocol is another site: we speak plain HTTP.
+	const secure = await request.post('/api/studies', {
+		headers: { origin: server.url.replace('http:', 'https:') },
+		data: { document }
+	});
+	expect((await problem(secure, 403)).code).toBe('other-origin');
+	const own = await request.post('/api/studies', { headers: { origin: server.url }, data: { document } });
+	expect(own.status()).toBe(201);
 	const renamed = await request.get('/api/studies', { headers: { host: 'elsewhere.example' } });
 	expect((await problem(renamed, 421)).code).toBe('other-host');
 });
 
 test('odd questions to the list are answered as the plain list', async ({ request }) => {
-	for (const query of ['?most=-5', '?most=1e9', '?sort=drop%20table', `?words=${'x'.repeat(500)}`, "?words=';--"]) {
+	for (const query of ['?most=-5', '?sort=drop%20table', "?words=';--"]) {
 		const response = await request.get(`/api/studies${query}`);
 		expect(response.status(), query).toBe(200);
+	}
+});
+
+test('what no list can answer is refused in words, and never by a bare 500', async ({ request }) => {
+	for (const path of [
+		'studies?words=%00',
+		`studies?words=${'x'.repeat(500)}`,
+		'studies?after=nowhere',
+		'palettes?words=%00',
+		'palettes?near=nothing',
+		'palettes?tag=%07'
+	])
+		expect((await problem(await request.get(`/api/${path}`), 400)).code, path).toBe('not-as-expected');
+	const page = await request.get('/?words=%00');
+	expect(page.status()).toBe(400);
+	expect(await page.text()).toContain('words without control characters');
+	const { id } = (await (await request.post('/api/studies', { data: { document } })).json()) as { id: string };
+	for (const revision of [2 ** 31, 2 ** 53, -1, 1.5, 1e300]) {
+		const save = await request.put(`/api/studies/${id}`, { data: { revision, saveId: 'save00000001', document } });
+		expect((await problem(save, 422)).detail, String(revision)).toContain('revision');
+	}
+});
+
+test('every answer says how it may be used: pages, routes, pictures, files and refusals', async ({ request }) => {
+	const { id } = (await (await request.post('/api/studies', { data: { document } })).json()) as { id: string };
+	const expected: readonly [string, Readonly<Record<string, string | RegExp>>][] = [
+		[
+			'/',
+			{
+				'content-type': 'text/html; charset=utf-8',
+				'cache-control': 'private, no-cache',
+				'content-security-policy': /script-src/
+			}
+		],
+		[`/studies/${id}`, { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'private, no-cache' }],
+		['/api/studies', { 'cache-control': 'no-store', 'content-security-policy': /default-src 'none'/ }],
+		[`/api/studies/${id}`, { 'cache-control': 'no-store' }],
+		[
+			`/api/studies/${id}/picture.svg?revision=1`,
+			{ 'cache-control': /immutable/, 'content-security-policy': /default-src 'none'/ }
+		],
+		['/api/studies/nosuchstudy', { 'cache-control': 'no-store', 'content-security-policy': /default-src 'none'/ }],
+		['/icon.svg', {}]
+	];
+	for (const [path, headers] of expected) {
+		const response = await request.get(path);
+		for (const [name, value] of Object.entries({
+			...headers,
+			'x-content-type-options': 'nosniff',
+			'referrer-policy': 'no-referrer'
+		}))
+			expect(response.headers()[name], `${path}: ${name}`).toMatch(
+				typeof value === 'string' ? new RegExp(`^${value}$`) : value
+			);
+		const renamed = await request.get(path, { headers: { host: 'elsewhere.example' } });
+		expect((await problem(renamed, 421)).code, path).toBe('other-host');
+		expect(renamed.headers()['x-content-type-options'], path).toBe('nosniff');
+	}
+});
+
+test('pages and lists travel compressed', async ({ request }) => {
+	for (const path of ['/', '/api/studies', '/api/palettes']) {
+		const response = await request.get(path, { headers: { 'accept-encoding': 'gzip' } });
+		expect(response.headers()['content-encoding'], path).toBe('gzip');
+	}
+});
+
+test('a body that is too large is answered in words, not by a broken connection', async ({ server }) => {
+	for (const length of [2_200_000, 9_000_000]) {
+		const response = await fetch(`${server.url}/api/studies`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: `"${'x'.repeat(length)}"`
+		});
+		expect(response.status).toBe(413);
+		expect(await response.json()).toMatchObject({ code: 'too-large', detail: 'A study may take 2 megabytes.' });
 	}
 });
 

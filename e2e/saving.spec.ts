@@ -1,5 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { drawnColours, makeStudy, ready, saved } from './pages';
+import { newFolder, started, stopped } from './server';
+import { expect, test } from './test';
 
 const setCount = async (page: Page, between: string) => {
 	await page.getByRole('textbox', { name: 'Steps between' }).fill(between);
@@ -19,11 +21,20 @@ test('two windows: the stale one is refused, and either loads the other’s or k
 	await setCount(other, '8');
 	await expect(other.locator('[data-save]')).toHaveAttribute('data-save', 'stale');
 	const dialog = other.getByRole('dialog');
-	await expect(dialog).toContainText('changed in another window');
+	await expect(dialog).toContainText('changed elsewhere');
 	await dialog.getByRole('button', { name: 'Load the other' }).click();
 	await expect(dialog).toBeHidden();
 	expect(await drawnColours(other)).toHaveLength(5);
 	await saved(other);
+	// What was given up is not lost: undo brings it back, as an edit like any other.
+	await other.getByRole('button', { name: 'Undo', exact: true }).last().click();
+	await expect.poll(async () => (await drawnColours(other)).length).toBe(10);
+	await saved(other);
+	await other.keyboard.press('Control+Shift+z');
+	await expect.poll(async () => (await drawnColours(other)).length).toBe(5);
+	await saved(other);
+	await one.reload();
+	await ready(one);
 
 	await setCount(one, '6');
 	await saved(one);
@@ -83,10 +94,66 @@ test('leaving with unsaved work saves first, and warns where it cannot', async (
 		void dialog.dismiss();
 	});
 	await page.getByRole('link', { name: 'Studies', exact: true }).click();
-	await expect.poll(() => asked).toContain('not saved');
+	await expect.poll(() => asked).toContain('could not be saved');
 	expect(page.url()).toBe(address);
 	await context.setOffline(false);
 	await saved(page);
+});
+
+test('edits made while the server is down come back after a reload, and are saved', async ({ page }) => {
+	const folder = await newFolder();
+	const first = await started(folder);
+	await page.goto(first.url);
+	await ready(page);
+	await page.getByRole('button', { name: 'New study' }).click();
+	await page.waitForURL(/\/studies\//);
+	await ready(page);
+	await saved(page);
+	await stopped(first, 'SIGKILL');
+	await setCount(page, '3');
+	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'unreachable');
+	await setCount(page, '9');
+	await page.waitForTimeout(300);
+
+	const again = await started(folder, { PORT: new URL(first.url).port });
+	// The window is closed with its edits and opened anew; the browser asks first, and is told to go on.
+	page.on('dialog', (dialog) => void dialog.accept());
+	await page.reload();
+	await ready(page);
+	await expect.poll(async () => (await drawnColours(page)).length).toBe(11);
+	await saved(page);
+	await page.reload();
+	await ready(page);
+	expect(await drawnColours(page)).toHaveLength(11);
+	await expect(page.getByText('brought back')).toBeHidden();
+	await stopped(again, 'SIGTERM');
+});
+
+test('edits kept in the browser of a study that was changed meanwhile give the choice, and nothing is overwritten', async ({
+	page,
+	request
+}) => {
+	const address = await makeStudy(page);
+	const id = address.split('/').at(-1)!;
+	await page.route('**/api/studies/*', (route) =>
+		route.request().method() === 'PUT' ? route.abort() : route.continue()
+	);
+	await setCount(page, '8');
+	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'unreachable');
+	const renamed = await request.put(`/api/studies/${id}/title`, { data: { title: 'Changed meanwhile' } });
+	expect(renamed.status()).toBe(204);
+	await page.unroute('**/api/studies/*');
+	page.on('dialog', (dialog) => void dialog.accept());
+	await page.reload();
+	await ready(page);
+	const dialog = page.getByRole('dialog', { name: 'This study was changed elsewhere' });
+	await dialog.getByRole('button', { name: 'Load the other' }).click();
+	await expect(page.getByRole('navigation', { name: 'Where you are' })).toContainText('Changed meanwhile');
+	await saved(page);
+	await page.reload();
+	await ready(page);
+	await expect(page.getByRole('navigation', { name: 'Where you are' })).toContainText('Changed meanwhile');
+	expect(await drawnColours(page)).toHaveLength(7);
 });
 
 test('a study that was deleted elsewhere can be kept as a new one', async ({ page }) => {

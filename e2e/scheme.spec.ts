@@ -2,8 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { converter, formatHex, wcagContrast } from 'culori';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { addPlate, choose, dragTrack, makeStudy, openDemo, ready, saved, step, take } from './pages';
+import { expect, test } from './test';
 
 const hsv = converter('hsv');
 const oklch = converter('oklch');

@@ -17,7 +17,7 @@ export interface OwnServer {
 export const newFolder = (): Promise<string> => mkdtemp(join(tmpdir(), 'ricercar-own-'));
 
 /** A port that nobody listens on: another run on this machine, or what an ended one left, does not get in the way. */
-function freePort(): Promise<number> {
+export function freePort(): Promise<number> {
 	return new Promise((found, failed) => {
 		const probe = createServer().once('error', failed);
 		probe.listen(0, '127.0.0.1', () => {
@@ -32,15 +32,16 @@ const children = new Set<ChildProcess>();
 process.on('exit', () => children.forEach((child) => child.kill('SIGKILL')));
 
 /** Starts a server without waiting for it. */
-export async function launch(folder: string): Promise<OwnServer> {
-	const port = await freePort();
+export async function launch(folder: string, settings: Readonly<Record<string, string>> = {}): Promise<OwnServer> {
+	const port = Number(settings.PORT ?? (await freePort()));
 	const env = {
 		...process.env,
 		HOST: '127.0.0.1',
-		PORT: String(port),
 		RICERCAR_DATA: folder,
 		RICERCAR_DEMO: '',
-		SHUTDOWN_TIMEOUT: '5'
+		SHUTDOWN_TIMEOUT: '5',
+		...settings,
+		PORT: String(port)
 	};
 	const child = spawn(process.execPath, ['build/index.js'], { env, stdio: ['ignore', 'ignore', 'pipe'] });
 	let complaints = '';
@@ -56,8 +57,8 @@ export async function launch(folder: string): Promise<OwnServer> {
 }
 
 /** Starts a server and waits until it answers. */
-export async function started(folder: string): Promise<OwnServer> {
-	const server = await launch(folder);
+export async function started(folder: string, settings: Readonly<Record<string, string>> = {}): Promise<OwnServer> {
+	const server = await launch(folder, settings);
 	for (let tries = 0; tries < 150; tries++) {
 		if (server.child.exitCode !== null) throw new Error(`The server ended: ${server.complaints()}`);
 		const answers = await fetch(`${server.url}/api/studies`).then(

@@ -1,5 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { newStudy } from '../src/lib/model/new-study';
+import { type Page } from '@playwright/test';
 import { ready } from './pages';
+import { expect, test } from './test';
 
 test.beforeEach(async ({ page }) => {
 	await page.goto('/');
@@ -58,4 +60,25 @@ test('an address of no study says so', async ({ page }) => {
 	const response = await page.goto('/studies/nosuchstudy');
 	expect(response?.status()).toBe(404);
 	await expect(page.getByText('There is no such study')).toBeVisible();
+});
+
+test('a long list goes on by scrolling to its end, each study once, with pictures only where one looks', async ({
+	page,
+	request
+}) => {
+	for (let i = 1; i <= 110; i++)
+		await request.post('/api/studies', { data: { document: newStudy(`Skein ${String(i).padStart(3, '0')}`, '') } });
+	const pictures = new Set<string>();
+	page.on('request', (sent) => sent.url().includes('picture.svg') && pictures.add(sent.url()));
+	await page.goto('/?sort=title&words=skein');
+	await ready(page);
+	const titles = () => page.locator('h2 a').allTextContents();
+	await page.waitForLoadState('networkidle');
+	expect(pictures.size).toBeLessThan(60);
+	for (let i = 0; i < 40 && (await titles()).length < 110; i++) {
+		await page.mouse.wheel(0, 3000);
+		await page.waitForTimeout(80);
+	}
+	expect(await titles()).toEqual(Array.from({ length: 110 }, (_, i) => `Skein ${String(i + 1).padStart(3, '0')}`));
+	await expect(page.getByRole('button', { name: 'Show more' })).toBeHidden();
 });

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { interpolate, formatHex } from 'culori';
 import { addPlate, choose, dragTrack, drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
+import { expect, test } from './test';
 
 test('make a study and a scale, turn a dial, and steps, numbers and charts follow; undo; reload and find it', async ({
 	page

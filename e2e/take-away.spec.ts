@@ -1,6 +1,7 @@
-import { expect, test } from '@playwright/test';
 import sharp from 'sharp';
 import { drawnColours, openDemo, step, take } from './pages';
+import { largestStudy, printOf } from '../tests/support/largest-study';
+import { expect, test } from './test';
 
 test.beforeEach(({ page }) => openDemo(page, 'Blanket border, first warp'));
 
@@ -103,6 +104,7 @@ test('the scale as a table, CGATS.17 and JSON, and each is read in again with th
 		await page.getByRole('button', { name: 'Read in colours' }).click();
 		const dialog = page.getByRole('dialog', { name: 'Read in colours' });
 		await dialog.getByRole('textbox').fill(content.toString());
+		await expect(dialog.locator('li')).toHaveCount(colours.length);
 		const shown = await dialog
 			.locator('li i')
 			.evaluateAll((patches) =>
@@ -164,4 +166,31 @@ test('views change what is seen, not what is taken away', async ({ page }) => {
 	expect(await drawnColours(page)).toEqual(colours);
 	await view.selectOption({ value: 'colour' });
 	expect(await drawnColours(page)).toEqual(colours);
+});
+
+test('a print that waits says how many come before it, and can be taken back', async ({ page, server }) => {
+	// One window prints much at once; what another one prints has its turn after the first of it.
+	const many = JSON.stringify(printOf(largestStudy(12)));
+	const busy = new AbortController();
+	const first = Array.from({ length: 2 }, () =>
+		fetch(`${server.url}/api/print`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json', 'x-window': 'another' },
+			body: many,
+			signal: busy.signal
+		}).catch(() => null)
+	);
+	await page.waitForTimeout(300);
+	await page.getByRole('button', { name: 'Take it away' }).click();
+	await page.getByRole('menuitem', { name: 'Print, as PDF …' }).click();
+	await page.getByRole('button', { name: 'Save the PDF' }).click();
+	const notice = page.getByRole('status').filter({ hasText: 'the PDF' });
+	await expect(notice).toContainText(/Waiting with the PDF: (one is|2 are) made before it/);
+	await notice.getByRole('button', { name: 'Cancel' }).click();
+	await expect(page.getByText('Not made: the PDF.')).toBeVisible();
+	busy.abort();
+	await Promise.all(first);
+	// What was taken back does not stand in the way of what is asked for next.
+	const { content } = await take(page, 'Print, as PDF …', 'Save the PDF');
+	expect(content.subarray(0, 5).toString()).toBe('%PDF-');
 });

@@ -1,8 +1,9 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { openDemo, ready, saved, step, take } from './pages';
+import { expect, test } from './test';
 
 /** A4 and Letter in points (ISO 216; ANSI/ASME Y14.1), as poppler's pdfinfo says them. */
 const A4_ACROSS = '841.89 x 595.28 pts (A4)';

@@ -1,6 +1,7 @@
 import { converter } from 'culori';
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { type Locator, type Page } from '@playwright/test';
 import { addPlate, choose, drawnColours, makeStudy, step } from './pages';
+import { expect, test } from './test';
 
 test.use({ hasTouch: true });
 

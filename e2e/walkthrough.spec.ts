@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { ready, saved } from './pages';
+import { expect, test } from './test';
 
 /**
  * Seconds that a practised person takes, by the Keystroke-Level Model (Card, Moran & Newell 1980, from memory): pointing

@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
 import { converter, formatHex, interpolate, samples } from 'culori';
 import { addPlate, choose, makeStudy, ready, saved, take } from './pages';
+import { expect, test } from './test';
 
 const hsv = converter('hsv');
 const lab = converter('lab65');

@@ -47,7 +47,10 @@ export const handleError: HandleServerError = ({ error, status, message }) => {
 	if (status === 404) return { message: 'There is nothing at this address.' };
 	const number = crypto.randomUUID().slice(0, 8);
 	// The stack and the message, not the object: a failure may carry whole documents with it.
-	console.error(`failure ${number}:`, error instanceof Error ? (error.stack ?? error.message).slice(0, 4000) : 'no reason given');
+	console.error(
+		`failure ${number}:`,
+		error instanceof Error ? (error.stack ?? error.message).slice(0, 4000) : 'no reason given'
+	);
 	return {
 		message:
 			status >= 500

@@ -3,11 +3,15 @@ import { type Plate } from '../../src/lib/model/plate';
 import { MOST_SCALES } from '../../src/lib/model/plate';
 import { MOST_PARENTS } from '../../src/lib/model/scale';
 import { MOST_PLATES, type StudyDocument } from '../../src/lib/model/study';
+import { type PrintRequest } from '../../src/lib/model/print';
 import { newStudy } from '../../src/lib/model/new-study';
 import { MOST_BETWEEN } from '../../src/lib/core/scale/scale';
 import { seeded } from '../../src/lib/core/seeded';
 
-const two = (share: number): string => Math.floor(share * 256).toString(16).padStart(2, '0');
+const two = (share: number): string =>
+	Math.floor(share * 256)
+		.toString(16)
+		.padStart(2, '0');
 
 /**
  * The largest study that the rules allow by its steps: every plate full of paths of twelve parents, mixed as paint with 48 even steps
@@ -32,3 +36,12 @@ export function largestStudy(plates = MOST_PLATES): StudyDocument {
 	});
 	return { ...newStudy('The largest study', ''), plates: Array.from({ length: plates }, plate) };
 }
+
+/** All of a study as it is sent to be printed. */
+export const printOf = ({ titleBlock, plates, linked }: StudyDocument): PrintRequest => ({
+	titleBlock,
+	plates,
+	linked,
+	form: { paper: 'a4', across: true },
+	codes: false
+});

@@ -55,7 +55,12 @@ function refusalOf(error: unknown): Refusal | null {
 			error instanceof OutOfSpace
 				? `${inMegabytes(error.free)} MB are free where the studies are kept, ${inMegabytes(error.needed)} MB are needed.`
 				: 'No space is left where the studies are kept.';
-		return new Refusal(507, 'disk-full', 'The disk is nearly full, so nothing was saved.', `${space} Make room there; reading goes on.`);
+		return new Refusal(
+			507,
+			'disk-full',
+			'The disk is nearly full, so nothing was saved.',
+			`${space} Make room there; reading goes on.`
+		);
 	}
 	if (isDamage(error))
 		return new Refusal(
@@ -69,7 +74,8 @@ function refusalOf(error: unknown): Refusal | null {
 
 /** Notes in the server's log what the database said; never the statement or its values, which are people's work. */
 function note(error: unknown): void {
-	if (!isFull(error)) console.error(error instanceof Error ? `${error.name}: ${error.message}` : 'A failure without a reason.');
+	if (!isFull(error))
+		console.error(error instanceof Error ? `${error.name}: ${error.message}` : 'A failure without a reason.');
 }
 
 function refused(error: unknown): Refusal {

@@ -1,3 +1,6 @@
-/** The largest body that is taken in, in bytes, and what is said of it. */
-export const MOST_BYTES = 2_000_000;
+/** The largest document of a study, in bytes of JSON. */
+export const MOST_OF_DOCUMENT = 2_000_000;
+/** The largest body that is taken in: a document with what a request adds to it. */
+export const MOST_BYTES = 2_100_000;
+/** What is said of a larger one. */
 export const TOO_LARGE = 'A study may take 2 megabytes.';

@@ -3,9 +3,10 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
+	import { readStudyApart } from '$lib/client/reading';
 	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
 	import { newStudy } from '$lib/model/new-study';
-	import { LONGEST_STUDY_FILE, readStudyFile } from '$lib/model/study-file';
+	import { LONGEST_STUDY_FILE } from '$lib/model/study-file';
 	import { Problem } from '$lib/core/problem';
 	import { type ListQuery, type StudyList } from '$lib/model/requests';
 	import { notices } from '$lib/ui/notices.svelte';
@@ -82,8 +83,9 @@
 		field.value = '';
 		if (!file) return;
 		try {
-			if (file.size > LONGEST_STUDY_FILE) throw new Problem('file', 'The file is too large.', 'at most 2 megabytes');
-			await make(readStudyFile(await file.text()));
+			if (file.size > LONGEST_STUDY_FILE)
+				throw new Problem('file', 'The file is too large.', `at most ${LONGEST_STUDY_FILE / 1_000_000} megabytes`);
+			await make(await readStudyApart(await file.text()));
 		} catch (error) {
 			if (!(error instanceof Problem)) throw error;
 			notices.say(`“${file.name}” was not read in. ${error.message} Expected: ${error.expected}.`);
@@ -92,8 +94,7 @@
 
 	const makeNew = () => make(newStudy('Untitled study', today()));
 
-	const complain = (error: unknown) =>
-		notices.say(error instanceof Error ? error.message : 'That could not be done.');
+	const complain = (error: unknown) => notices.say(error instanceof Error ? error.message : 'That could not be done.');
 
 	/** Does something to a study and lists them afresh. */
 	async function carryOut(work: Promise<unknown>, done?: () => void) {
@@ -123,10 +124,9 @@
 
 	/** Asks for the next helping when the end of the list comes near. */
 	function goesOn(end: HTMLElement) {
-		const observer = new IntersectionObserver(
-			([entry]) => entry?.isIntersecting && void shown.more().catch(complain),
-			{ rootMargin: '1200px' }
-		);
+		const observer = new IntersectionObserver(([entry]) => entry?.isIntersecting && void shown.more().catch(complain), {
+			rootMargin: '1200px'
+		});
 		observer.observe(end);
 		return () => observer.disconnect();
 	}

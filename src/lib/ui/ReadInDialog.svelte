@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { textOf } from '$lib/client/files';
+	import { readColoursApart } from '$lib/client/reading';
 	import { codesOf } from '$lib/core/colour/codes';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { readColour } from '$lib/core/colour/read';
 	import { show } from '$lib/core/colour/shown';
-	import { readColours } from '$lib/core/format/any-file';
 	import { type NamedColour } from '$lib/core/format/colour-list';
 	import { Problem } from '$lib/core/problem';
 	import { asLine } from '$lib/model/line';
@@ -30,14 +30,27 @@
 	/** What was dropped or pasted; can be changed here. */
 	let text = $state('');
 
-	const result = $derived.by((): { colours: readonly NamedColour[]; complaint: string } => {
-		if (text.trim() === '') return { colours: [], complaint: '' };
-		try {
-			return { colours: readColours(text), complaint: '' };
-		} catch (error) {
-			if (!(error instanceof Problem)) throw error;
-			return { colours: [], complaint: `${error.message} Expected: ${error.expected}.` };
+	interface Result {
+		readonly colours: readonly NamedColour[];
+		readonly complaint: string;
+	}
+	const NOTHING: Result = { colours: [], complaint: '' };
+	let result = $state.raw(NOTHING);
+
+	$effect(() => {
+		const read = text;
+		if (read.trim() === '') {
+			result = NOTHING;
+			return;
 		}
+		readColoursApart(read).then(
+			// What was typed meanwhile is read too, and only that is shown.
+			(colours) => read === text && (result = { colours, complaint: '' }),
+			(error: unknown) => {
+				if (!(error instanceof Problem)) throw error;
+				if (read === text) result = { colours: [], complaint: `${error.message} Expected: ${error.expected}.` };
+			}
+		);
 	});
 	let left = $state<Record<number, boolean>>({});
 	const taken = $derived(result.colours.filter((_, i) => !left[i]));

@@ -28,7 +28,8 @@ export function findColours(text: string): NamedColour[] {
 		found.push({ name, text: colour, at });
 		checkCount(found.length);
 	};
-	for (const { 0: colour, index } of text.matchAll(CANDIDATE)) if (isOne(colour)) add(nameBefore(text, index), colour, index);
+	for (const { 0: colour, index } of text.matchAll(CANDIDATE))
+		if (isOne(colour)) add(nameBefore(text, index), colour, index);
 	for (const match of text.matchAll(NAME_LINE)) {
 		const word = match[1]!.toLowerCase();
 		if (isColourName(word)) add(null, word, match.index);

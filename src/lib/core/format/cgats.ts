@@ -49,7 +49,8 @@ function wordsOf(line: string): string[] {
 }
 
 const isBlank = (line: string): boolean => line.trim() === '';
-const beginsWith = (line: string, word: string): boolean => line.trimStart().startsWith(word) && wordsOf(line)[0] === word;
+const beginsWith = (line: string, word: string): boolean =>
+	line.trimStart().startsWith(word) && wordsOf(line)[0] === word;
 
 /** The lines between two keywords that are not empty, as words. Only these are taken apart. */
 function between(lines: readonly string[], begin: string, end: string): Line[] {

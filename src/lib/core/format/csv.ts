@@ -77,7 +77,7 @@ const countOf = (text: string, from: number, to: number): number => {
 /** One record from a place of a text on, with the place after it. */
 function recordAt(text: string, from: number, line: number, separator: number): { cells: string[]; end: number } {
 	const cells: string[] = [];
-	for (let at = from; ; ) {
+	for (let at = from; ;) {
 		const quote = quoteAt(text, at);
 		const cell = quote < 0 ? plainCellAt(text, at, separator) : quotedCellAt(text, quote, separator);
 		if (!cell)
@@ -96,7 +96,7 @@ function takeApart(given: string): CsvRecord[] {
 	const separator = /^[^\n]*;/.test(text) && !/^[^\n]*,/.test(text) ? ';' : ',';
 	const records: CsvRecord[] = [];
 	let line = 1;
-	for (let at = 0; at < text.length; ) {
+	for (let at = 0; at < text.length;) {
 		if (text.charCodeAt(at) === NEW_LINE) {
 			line++;
 			at++;

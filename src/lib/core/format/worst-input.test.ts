@@ -14,12 +14,58 @@ const READERS = { readColours, findColours, readCgats, readCsv, readDesignTokens
 
 /** What the readers look for, and what stands between: out of these hostile texts are made, each repeated to the full length. */
 const PARTS = [
-	...['\n', '\r', ' ', '\t', ',', ';', '"', '#', '-', '--', '$', '@', '(', ')', '{', '}', '[', ']', ':', '<', "'", '0', 'a'],
-	...['rgb(', 'rgb(1 2 3)', '#b3392b', '#b3392b\n', 'teal\n', 'abc\n', '--a:', '--a :', 'fill=', 'fill="x"', 'fill:red;', 'color'],
+	...[
+		'\n',
+		'\r',
+		' ',
+		'\t',
+		',',
+		';',
+		'"',
+		'#',
+		'-',
+		'--',
+		'$',
+		'@',
+		'(',
+		')',
+		'{',
+		'}',
+		'[',
+		']',
+		':',
+		'<',
+		"'",
+		'0',
+		'a'
+	],
+	...[
+		'rgb(',
+		'rgb(1 2 3)',
+		'#b3392b',
+		'#b3392b\n',
+		'teal\n',
+		'abc\n',
+		'--a:',
+		'--a :',
+		'fill=',
+		'fill="x"',
+		'fill:red;',
+		'color'
+	],
 	...['"a",', 'a;b\n', '""', '#1 ', 'BEGIN_DATA', 'END_DATA\n', '{"a":', '[[', '"#fff",', '\u2028', '\ud800']
 ];
 /** Beginnings by which a text is taken for a file of some kind. */
-const STARTS = ['', '[', '{', '<svg ', 'colour,name\n', 'BEGIN_DATA_FORMAT\nRGB_R\nEND_DATA_FORMAT\nBEGIN_DATA\n', 'a', '[["'];
+const STARTS = [
+	'',
+	'[',
+	'{',
+	'<svg ',
+	'colour,name\n',
+	'BEGIN_DATA_FORMAT\nRGB_R\nEND_DATA_FORMAT\nBEGIN_DATA\n',
+	'a',
+	'[["'
+];
 
 const full = (start: string, part: string): string =>
 	(start + part.repeat(Math.ceil(LONGEST_FILE / part.length))).slice(0, LONGEST_FILE);
@@ -51,17 +97,38 @@ describe('the worst that a file of full length can hold', () => {
 	const next = seeded(Number(process.env.RICERCAR_SEED ?? 7));
 	const one = <T>(list: readonly T[]): T => list[Math.floor(next() * list.length)]!;
 	const drawn = Array.from({ length: Number(process.env.RICERCAR_CASES ?? 25) }, () => {
-		const [start, part] = [one(STARTS), one(PARTS) + (next() < 0.6 ? one(PARTS) : '') + (next() < 0.3 ? one(PARTS) : '')];
+		const [start, part] = [
+			one(STARTS),
+			one(PARTS) + (next() < 0.6 ? one(PARTS) : '') + (next() < 0.3 ? one(PARTS) : '')
+		];
 		return { name: JSON.stringify(start + part), text: () => full(start, part) };
 	});
-	const slowOnce = [['', '\n'], ['', '-'], ['', '--'], ['{', ','], ['[["', ';'], ['a', '"'], ['', 'abc\n'], ['<svg ', 'fill="x"']] as const;
-	const known = slowOnce.map(([start, part]) => ({ name: JSON.stringify(start + part), text: () => full(start, part) }));
+	const slowOnce = [
+		['', '\n'],
+		['', '-'],
+		['', '--'],
+		['{', ','],
+		['[["', ';'],
+		['a', '"'],
+		['', 'abc\n'],
+		['<svg ', 'fill="x"']
+	] as const;
+	const known = slowOnce.map(([start, part]) => ({
+		name: JSON.stringify(start + part),
+		text: () => full(start, part)
+	}));
 	// Different words each time, so that nothing is found again.
 	const numbers = Array.from({ length: 250_000 }, (_, i) => i.toString(36));
 	const various = [
 		{ name: 'words, each once', text: () => full('', numbers.map((word) => `te${word}al\n`).join('')) },
-		{ name: 'functions that are none, each once', text: () => full('', numbers.map((word) => `rgb(${word}x)\n`).join('')) },
-		{ name: 'paints that are none, each once', text: () => full('<svg ', numbers.map((word) => `fill="${word}"`).join('')) }
+		{
+			name: 'functions that are none, each once',
+			text: () => full('', numbers.map((word) => `rgb(${word}x)\n`).join(''))
+		},
+		{
+			name: 'paints that are none, each once',
+			text: () => full('<svg ', numbers.map((word) => `fill="${word}"`).join(''))
+		}
 	];
 
 	it.each([...known, ...various, ...drawn])('$name is read or refused quickly', ({ text }) => {

@@ -23,7 +23,10 @@ export class FolderInUse extends Error {
  * @param say is told in one line where only the socket could be had
  * @throws FolderInUse
  */
-export async function lockFolder(folder: string, say: (line: string) => void = () => undefined): Promise<() => Promise<void>> {
+export async function lockFolder(
+	folder: string,
+	say: (line: string) => void = () => undefined
+): Promise<() => Promise<void>> {
 	const socket = await lockSocket(folder);
 	const file = await lockFile(folder);
 	if (file === 'held') {
@@ -31,7 +34,9 @@ export async function lockFolder(folder: string, say: (line: string) => void = (
 		throw new FolderInUse(folder);
 	}
 	if (file === 'none')
-		say(`There is no flock on this system: keep containers and other machines away from ${folder} yourself while this server runs.`);
+		say(
+			`There is no flock on this system: keep containers and other machines away from ${folder} yourself while this server runs.`
+		);
 	return async () => {
 		if (file !== 'none') await file();
 		await socket();

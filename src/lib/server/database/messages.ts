@@ -20,8 +20,7 @@ export interface Complaint {
 }
 
 export type Answer =
-	| { readonly number: number; readonly rows: Row[] }
-	| { readonly number: number; readonly complaint: Complaint };
+	{ readonly number: number; readonly rows: Row[] } | { readonly number: number; readonly complaint: Complaint };
 
 /** Sent once, when the database is open or cannot be opened. */
 export type Opening = { readonly opened: true } | { readonly opened: false; readonly complaint: Complaint };

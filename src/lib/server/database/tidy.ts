@@ -19,7 +19,8 @@ export function tidied(database: Database): Database {
 	const counting =
 		(query: Queries['query']): Queries['query'] =>
 		(sql, parameters = []) => {
-			if (!/^\s*select\b/i.test(sql)) written += PER_STATEMENT + parameters.reduce<number>((sum, each) => sum + sizeOf(each), 0);
+			if (!/^\s*select\b/i.test(sql))
+				written += PER_STATEMENT + parameters.reduce<number>((sum, each) => sum + sizeOf(each), 0);
 			return query(sql, parameters);
 		};
 	async function tidy(): Promise<void> {

@@ -100,7 +100,8 @@ const quick = new Threads();
 const slow = new Threads();
 
 /** Plates as a PDF, out of the text of a print request. @throws Refusal */
-export const print = (text: string, asking: Asking): Promise<Uint8Array<ArrayBuffer>> => slow.run('print', text, asking);
+export const print = (text: string, asking: Asking): Promise<Uint8Array<ArrayBuffer>> =>
+	slow.run('print', text, asking);
 
 /** A plate as PNG, out of the text of a picture request. @throws Refusal */
 export const picture = (text: string, asking: Asking): Promise<Uint8Array<ArrayBuffer>> =>

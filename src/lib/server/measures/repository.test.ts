@@ -39,4 +39,24 @@ describe('measures of one’s own contrast in the database', () => {
 		await forgetOld(database);
 		expect(await restoreMeasure(database, first.id)).toBe(false);
 	});
+
+	it('of matches that say the most are kept within what can be read again, and a bad row hides no other', async () => {
+		// A twin that is black on every light ground and white on every dark one: more contrast than any eye has.
+		const extreme = ['#000000', '#ffffff', '#101010', '#f0f0f0'].map((ground, i) => ({
+			figure: '#777777',
+			ground,
+			twin: i % 2 === 0 ? '#ffffff' : '#000000'
+		}));
+		const most = await createMeasure(database, extreme);
+		expect(Math.abs(most.p)).toBeLessThanOrEqual(1);
+		const least = await createMeasure(
+			database,
+			extreme.map((match, i) => ({ ...match, twin: i % 2 === 0 ? '#000000' : '#ffffff' }))
+		);
+		expect(Math.abs(least.p)).toBeLessThanOrEqual(1);
+		await database.query("insert into measure (id, p, spread, matches) values ('spoilt000001', 1.03, 0, '[]'::jsonb)");
+		const ids = (await listMeasures(database)).map(({ id }) => id);
+		expect(ids).toEqual(expect.arrayContaining([most.id, least.id]));
+		expect(ids).not.toContain('spoilt000001');
+	});
 });

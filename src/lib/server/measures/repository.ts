@@ -16,7 +16,8 @@ const madeSchema = measureSchema.pick({ p: true, spread: true });
 
 /** Reckons a person's own p out of their matches and keeps both. */
 export async function createMeasure(database: Queries, matches: readonly KeptMatch[]): Promise<Measure> {
-	const { p, spread } = madeSchema.parse(readContrast(matchesOf(matches)));
+	const read = readContrast(matchesOf(matches));
+	const { p, spread } = madeSchema.parse({ p: read.p, spread: read.spread });
 	const [row] = await database.query(
 		`insert into measure (id, p, spread, matches) values ($1, $2, $3, $4::jsonb) returning ${COLUMNS}`,
 		[newId(), p, spread, JSON.stringify(matches)]

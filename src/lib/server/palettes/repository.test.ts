@@ -12,8 +12,12 @@ import {
 	placePalette,
 	readPalette,
 	restorePalette,
-	savePalette
+	savePalette,
+	type SortByNearness
 } from './repository';
+import { byNearness } from './nearness';
+
+const sorted: SortByNearness = (palettes, text) => Promise.resolve(byNearness(palettes, text));
 
 let database: Database;
 beforeAll(async () => {
@@ -29,7 +33,7 @@ const palette = (name: string, change: Partial<PaletteContent> = {}): PaletteCon
 	...change
 });
 const list = (query: Partial<PaletteQuery> = {}) =>
-	listPalettes(database, { words: '', tag: '', near: '', most: 100, ...query });
+	listPalettes(database, { words: '', tag: '', near: '', most: 100, ...query }, sorted);
 const names = async (query: Partial<PaletteQuery> = {}) => (await list(query)).palettes.map(({ name }) => name);
 
 describe('palettes in the database', () => {
@@ -94,7 +98,7 @@ describe('palettes in the database', () => {
 	it('of the demo are there in the order of their files, and begin again with it', async () => {
 		const demo = await openEmbedded(null);
 		const shown = async () =>
-			(await listPalettes(demo, { words: '', tag: '', near: '', most: 50 })).palettes.map(({ name }) => name);
+			(await listPalettes(demo, { words: '', tag: '', near: '', most: 50 }, sorted)).palettes.map(({ name }) => name);
 		await fillDemo(demo, 'demo');
 		const first = await shown();
 		expect(first.length).toBeGreaterThanOrEqual(5);
@@ -103,5 +107,26 @@ describe('palettes in the database', () => {
 		await fillDemo(demo, 'demo');
 		expect(await shown()).toEqual(first);
 		await demo.close();
+	});
+});
+
+describe('a palette that cannot be read', () => {
+	it('never hides the others, and can be deleted', async () => {
+		const sound = await createPalette(database, palette('Sound'));
+		const spoilt = await createPalette(database, palette('Spoilt'));
+		await database.query('update palette set content = $2::jsonb where id = $1', [spoilt.id, '{"name": 4}']);
+		const { palettes, unreadable } = await list();
+		expect(palettes.map(({ id }) => id)).toContain(sound.id);
+		expect(unreadable).toEqual([spoilt.id]);
+		expect(await list({ near: '#b3392b' })).toMatchObject({ unreadable: [spoilt.id] });
+		expect(await deletePalette(database, spoilt.id)).toBe(true);
+		expect((await list()).unreadable).toEqual([]);
+	});
+
+	it('but for a colour beyond all measure, which is read as the nearest there is', async () => {
+		const { id } = await createPalette(database, palette('Extreme'));
+		const content = palette('Extreme', { colours: [{ name: 'Far', text: 'lab(50 1e200 0)' }] });
+		await database.query('update palette set content = $2::jsonb where id = $1', [id, JSON.stringify(content)]);
+		expect((await readPalette(database, id))!.colours).toEqual([{ name: 'Far', text: 'lab(50 100000 0)' }]);
 	});
 });

@@ -20,13 +20,13 @@ const PLATE = pageOf(792, 560);
 describe('drawings on paper', () => {
 	it('plates of the usual form stand one a page across, and upright two', () => {
 		const three = [PLATE, PLATE, PLATE];
-		expect(sheetsOf(three, { ...ROOM, width: 770, height: 485 }, false).map(({ placed }) => placed.length)).toEqual([
-			1, 1, 1
-		]);
+		expect(
+			[...sheetsOf(three, { ...ROOM, width: 770, height: 485 }, false)].map(({ placed }) => placed.length)
+		).toEqual([1, 1, 1]);
 		const letter = { ...ROOM, width: 540, height: 682 };
 		for (const room of [ROOM, letter])
-			expect(sheetsOf(three, room, true).map(({ placed }) => placed.length)).toEqual([2, 1]);
-		expect(sheetsOf([PLATE, pageOf(792, 1000)], ROOM, true).map(({ placed }) => placed.length)).toEqual([1, 1]);
+			expect([...sheetsOf(three, room, true)].map(({ placed }) => placed.length)).toEqual([2, 1]);
+		expect([...sheetsOf([PLATE, pageOf(792, 1000)], ROOM, true)].map(({ placed }) => placed.length)).toEqual([1, 1]);
 	});
 
 	it('of any size keep their order and proportions, lie within the room over their codes, and do not touch', () => {
@@ -39,7 +39,7 @@ describe('drawings on paper', () => {
 			.map(({ width, height, codes }) => pageOf(width, height, codes));
 		fc.assert(
 			fc.property(fc.array(anyPage, { minLength: 1, maxLength: 9 }), fc.boolean(), (pages, together) => {
-				const sheets = sheetsOf(pages, ROOM, together);
+				const sheets = [...sheetsOf(pages, ROOM, together)];
 				expect(sheets.flatMap(({ placed }) => placed.map(({ drawing }) => drawing))).toEqual(
 					pages.map(({ drawing }) => drawing)
 				);
@@ -69,10 +69,10 @@ describe('drawings on paper', () => {
 			named('Bare', []),
 			named('Woad', ['Figure #2f5f86'])
 		];
-		expect(sheetsOf(pages, { ...ROOM, height: 2000 }, true).map(({ lines }) => lines)).toEqual([
+		expect([...sheetsOf(pages, { ...ROOM, height: 2000 }, true)].map(({ lines }) => lines)).toEqual([
 			['Madder: Figure #b3392b,Ground #d9b036', 'Woad: Figure #2f5f86']
 		]);
-		expect(sheetsOf(pages, ROOM, false).map(({ lines }) => lines)).toEqual([
+		expect([...sheetsOf(pages, ROOM, false)].map(({ lines }) => lines)).toEqual([
 			['Figure #b3392b,Ground #d9b036'],
 			[],
 			['Figure #2f5f86']

@@ -1,6 +1,9 @@
+import { converter } from 'culori';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { newStudy } from '$lib/model/new-study';
-import { type ListQuery } from '$lib/model/requests';
+import { readColour } from '$lib/core/colour/read';
+import { show } from '$lib/core/colour/shown';
+import { HELPING, type ListQuery } from '$lib/model/requests';
 import { type Database } from '../database/database';
 import { forgetOld } from '../database/set-aside';
 import { openEmbedded } from '../database/embedded';
@@ -12,10 +15,13 @@ import {
 	duplicateStudy,
 	listStudies,
 	readStudy,
+	readStudyText,
 	renameStudy,
 	restoreStudy,
 	saveStudy
 } from './repository';
+
+const oklch = converter('oklch');
 
 let database: Database;
 beforeAll(async () => {
@@ -24,7 +30,7 @@ beforeAll(async () => {
 afterAll(() => database.close());
 
 const list = (query: Partial<ListQuery> = {}) =>
-	listStudies(database, { words: '', sort: 'changed', most: 100, ...query });
+	listStudies(database, { words: '', sort: 'changed', after: '', ...query });
 const titles = async (query: Partial<ListQuery> = {}) => (await list(query)).lines.map(({ title }) => title);
 
 describe('studies in the database', () => {
@@ -98,15 +104,110 @@ describe('the list of studies', () => {
 		expect(await titles({ words: "'; drop table study; --" })).toEqual([]);
 	});
 
-	it('sorts by title without regard to case, or the last changed first, and says when there are more', async () => {
+	it('sorts by title without regard to case, or the last changed first', async () => {
 		const { id } = await createStudy(database, newStudy('aardvark wool', ''));
 		await createStudy(database, newStudy('Aachen cloth', ''));
 		const byTitle = await titles({ sort: 'title' });
 		expect(byTitle.indexOf('Aachen cloth')).toBeLessThan(byTitle.indexOf('aardvark wool'));
 		await renameStudy(database, id, 'aardvark wool, washed');
 		expect((await titles())[0]).toBe('aardvark wool, washed');
-		expect(await list({ most: 2 })).toMatchObject({ more: true, lines: { length: 2 } });
 	});
+});
+
+describe('a long list', () => {
+	/** Everything, helping by helping, as a person scrolls. */
+	async function whole(long: Database, query: Pick<ListQuery, 'sort' | 'words'>): Promise<string[]> {
+		const found: string[] = [];
+		for (let after = ''; ;) {
+			const { lines, next } = await listStudies(long, { ...query, after });
+			found.push(...lines.map(({ id }) => id));
+			if (next === null) return found;
+			expect(lines).toHaveLength(HELPING);
+			after = next;
+		}
+	}
+
+	it('of 2500 studies is reached to its end, each once and in order, by title and by time', async () => {
+		const long = await openEmbedded(null);
+		// Ten of each title and of each moment, so that the order has to be decided by the id as well.
+		await long.query(
+			`insert into study (id, title, maker, course, words, plates, document, changed)
+			select 'many' || lpad(i::text, 6, '0'), 'Warp ' || (i / 10), '', '', 'warp ' || i, 0, $1::jsonb, now() - make_interval(secs => i / 10)
+			from generate_series(1, 2500) as i`,
+			[JSON.stringify(newStudy('Warp', ''))]
+		);
+		const rows = await long.query('select id from study order by changed desc, id desc');
+		expect(await whole(long, { sort: 'changed', words: '' })).toEqual(rows.map(({ id }) => id));
+		const byTitle = await long.query('select id from study order by lower(title), id');
+		expect(await whole(long, { sort: 'title', words: '' })).toEqual(byTitle.map(({ id }) => id));
+		const found = await whole(long, { sort: 'changed', words: 'warp 77' });
+		expect(new Set(found).size).toBe(found.length);
+		// 77, 770 to 779, and 1770 to 1779 and their like do not begin with it but hold it: all with "warp 77" in their words.
+		expect(found).toHaveLength(
+			(await long.query("select 1 from study where words like '%warp%' and words like '%77%'")).length
+		);
+		await long.close();
+	});
+
+	it('refuses a place that it did not give', async () => {
+		const nowhere = [
+			'x',
+			Buffer.from('["a"]').toString('base64url'),
+			Buffer.from('["yesterday","a"]').toString('base64url')
+		];
+		for (const after of nowhere) await expect(list({ after })).rejects.toMatchObject({ status: 400 });
+	});
+});
+
+describe('what cannot be read', () => {
+	const bad = async (document: unknown): Promise<string> => {
+		const { id } = await createStudy(database, newStudy('Spoilt', ''));
+		await database.query('update study set document = $2::jsonb where id = $1', [id, JSON.stringify(document)]);
+		return id;
+	};
+
+	it('says why, and can be taken out and deleted', async () => {
+		const id = await bad({ plates: 'none' });
+		await expect(readStudy(database, id)).rejects.toMatchObject({ status: 422, code: 'unreadable' });
+		expect(JSON.parse((await readStudyText(database, id))!.text)).toEqual({ plates: 'none' });
+		expect(await deleteStudy(database, id)).toBe(true);
+	});
+
+	it('never hides the others of a list', async () => {
+		const { id } = await createStudy(database, newStudy('Sound', ''));
+		await database.query(
+			"insert into study (id, title, maker, course, words, plates, document) values ('BAD ID', 'Spoilt', '', '', '', 0, '{}')"
+		);
+		const { lines, unreadable } = await list();
+		expect(lines.map((line) => line.id)).toContain(id);
+		expect(unreadable).toEqual(['BAD ID']);
+		await database.query("delete from study where id = 'BAD ID'");
+	});
+
+	it('but for colours beyond all measure, which are shown as the nearest there is, with a word', async () => {
+		const document = newStudy('Extreme', '');
+		document.linked[0]!.text = 'oklch(0.5 1e150 30)';
+		document.linked[1]!.text = 'hsl(1e308turn 50% 50%)';
+		const id = await bad(document);
+		const study = (await readStudy(database, id))!;
+		expect(study.brought).toEqual(['oklch(0.5 1e150 30)', 'hsl(1e308turn 50% 50%)']);
+		// The nearest that a screen has to a colour of L 0.5 and hue 30 without end is still a red of that hue.
+		const { l, h } = oklch(show(readColour(study.document.linked[0]!.text)).hex)!;
+		expect(h).toBeCloseTo(30, -1);
+		expect(l).toBeCloseTo(0.5, 1);
+		// Saved as it is shown, it is a study like any other.
+		await saveStudy(database, id, { revision: 1, saveId: 'save00000009', document: study.document });
+		expect((await readStudy(database, id))!.brought).toBeUndefined();
+	});
+});
+
+it('a study whose document is larger than what can be read in again is refused before anything is written', async () => {
+	const { id, document } = await createStudy(database, newStudy('Large', ''));
+	const plate = document.plates[0]!;
+	const plates = Array.from({ length: 9000 }, () => plate);
+	const save = { revision: 1, saveId: 'save00000010', document: { ...document, plates } };
+	await expect(saveStudy(database, id, save)).rejects.toMatchObject({ status: 413 });
+	expect(await readStudy(database, id)).toMatchObject({ revision: 1 });
 });
 
 it('a failing statement takes the whole transaction back', async () => {
@@ -126,7 +227,7 @@ it('migrations run once', async () => {
 
 it('the demo is filled once, keeps what people did with it, and can begin again', async () => {
 	const demo = await openEmbedded(null);
-	const shown = async () => (await listStudies(demo, { words: '', sort: 'changed', most: 50 })).lines;
+	const shown = async () => (await listStudies(demo, { words: '', sort: 'changed', after: '' })).lines;
 	await fillDemo(demo, 'demo');
 	const first = await shown();
 	expect(first.length).toBeGreaterThanOrEqual(3);

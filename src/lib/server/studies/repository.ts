@@ -17,6 +17,7 @@ import { Refusal } from '../answer';
 import { type Database, type Queries, type Row } from '../database/database';
 import { patternsOf } from '../database/patterns';
 import { bringBack, setAside } from '../database/set-aside';
+import { MOST_OF_DOCUMENT, TOO_LARGE } from '../limits';
 import { readStored } from '../stored';
 
 const day = z.date().transform((date) => date.toISOString());
@@ -33,15 +34,16 @@ const LINE = 'id, title, maker, course, revision, plates, changed';
 const FOUND = 'deleted is null and words like all ($1::text[])';
 
 /** How a list goes on after a place ($3, $4), by the key that it is sorted by; the first helping knows no place. */
-const SORTED: Readonly<Record<Sort, { key: string; after: string; order: string; first: readonly [string, string] }>> = {
-	changed: {
-		key: 'changed::text',
-		after: '(changed, id) < ($3::timestamptz, $4)',
-		order: 'changed desc, id desc',
-		first: ['infinity', '']
-	},
-	title: { key: 'lower(title)', after: '(lower(title), id) > ($3, $4)', order: 'lower(title), id', first: ['', ''] }
-};
+const SORTED: Readonly<Record<Sort, { key: string; after: string; order: string; first: readonly [string, string] }>> =
+	{
+		changed: {
+			key: 'changed::text',
+			after: '(changed, id) < ($3::timestamptz, $4)',
+			order: 'changed desc, id desc',
+			first: ['infinity', '']
+		},
+		title: { key: 'lower(title)', after: '(lower(title), id) > ($3, $4)', order: 'lower(title), id', first: ['', ''] }
+	};
 
 const writePlace = (row: Row): string => {
 	const { key, id } = placeRow.parse(row);
@@ -53,7 +55,8 @@ function readPlace(after: string, sort: Sort): readonly [string, string] {
 	if (after === '') return SORTED[sort].first;
 	try {
 		const place = placeSchema.parse(JSON.parse(Buffer.from(after, 'base64url').toString()));
-		if (sort === 'title' || /^\d{4,}-\d\d-\d\d \d\d:\d\d:\d\d(?:\.\d+)?[+-]\d\d(?::\d\d)?$/.test(place[0])) return place;
+		if (sort === 'title' || /^\d{4,}-\d\d-\d\d \d\d:\d\d:\d\d(?:\.\d+)?[+-]\d\d(?::\d\d)?$/.test(place[0]))
+			return place;
 	} catch {
 		// Said below, whatever it was.
 	}
@@ -110,7 +113,10 @@ function toStudy(row: Row): Study {
 function columnsOf(document: StudyDocument): unknown[] {
 	const { title, maker, course, unit } = document.titleBlock;
 	const words = [title, maker, course, unit].join(' ').toLowerCase();
-	return [title, maker, course, words, document.plates.length, JSON.stringify(document)];
+	const text = JSON.stringify(document);
+	if (Buffer.byteLength(text) > MOST_OF_DOCUMENT)
+		throw new Refusal(413, 'too-large', 'The study is too large.', TOO_LARGE);
+	return [title, maker, course, words, document.plates.length, text];
 }
 
 /** Keeps a new study. */

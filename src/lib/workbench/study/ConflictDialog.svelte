@@ -22,8 +22,8 @@
 		<p>It was deleted elsewhere while you worked on it. You can keep what you have as a new study.</p>
 	{:else}
 		<p>
-			Your last edits were not saved over it. Load what was saved there (undo brings your edits back), or keep what you have
-			as a copy beside it.
+			Your last edits were not saved over it. Load what was saved there (undo brings your edits back), or keep what you
+			have as a copy beside it.
 		</p>
 	{/if}
 	{#snippet footer()}

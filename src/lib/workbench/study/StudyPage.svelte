@@ -69,7 +69,11 @@
 		if (saver.isSafe || leaving || willUnload || !to) return;
 		cancel();
 		await saver.flush();
-		leaving = saver.isSafe || confirm('Your last edits could not be saved. This browser keeps them until you open the study again. Leave this page?');
+		leaving =
+			saver.isSafe ||
+			confirm(
+				'Your last edits could not be saved. This browser keeps them until you open the study again. Leave this page?'
+			);
 		if (leaving) await goto(to.url);
 	});
 

@@ -5,9 +5,7 @@ import { database } from '$lib/server/app';
 import { createStudy, listStudies } from '$lib/server/studies/repository';
 
 export const GET: RequestHandler = ({ url }) =>
-	answering(async () =>
-		json(await listStudies(database(), readQuery(url, listQuerySchema)))
-	);
+	answering(async () => json(await listStudies(database(), readQuery(url, listQuerySchema))));
 
 export const POST: RequestHandler = ({ request }) =>
 	answering(async () => {

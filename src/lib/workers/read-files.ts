@@ -1,0 +1,29 @@
+import { readColours } from '../core/format/any-file';
+import { type NamedColour } from '../core/format/colour-list';
+import { Problem } from '../core/problem';
+import { readStudyFile } from '../model/study-file';
+import { type StudyDocument } from '../model/study';
+
+/** What is asked: the colours of a text, or the study of a file. */
+export interface ReadQuestion {
+	readonly number: number;
+	readonly what: 'colours' | 'study';
+	readonly text: string;
+}
+
+export type ReadAnswer =
+	| { readonly number: number; readonly colours: readonly NamedColour[] }
+	| { readonly number: number; readonly study: StudyDocument }
+	/** Refused, with what was expected; or it failed in a way that nobody foresaw. */
+	| { readonly number: number; readonly message: string; readonly expected: string };
+
+function answerTo({ number, what, text }: ReadQuestion): ReadAnswer {
+	try {
+		return what === 'colours' ? { number, colours: readColours(text) } : { number, study: readStudyFile(text) };
+	} catch (error) {
+		if (error instanceof Problem) return { number, message: error.message, expected: error.expected };
+		return { number, message: 'It could not be read.', expected: 'a text with colours in it' };
+	}
+}
+
+addEventListener('message', ({ data }: MessageEvent<ReadQuestion>) => postMessage(answerTo(data)));
