@@ -1,6 +1,6 @@
 import { type Page } from '@playwright/test';
 import { drawnColours, makeStudy, ready, saved } from './pages';
-import { newFolder, started, stopped } from './server';
+import { newFolder, started, stopped } from '../tests/support/server';
 import { expect, test } from './test';
 
 const setCount = async (page: Page, between: string) => {

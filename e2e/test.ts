@@ -1,5 +1,5 @@
 import { test as base } from '@playwright/test';
-import { newFolder, started, stopped, type OwnServer } from './server';
+import { newFolder, started, stopped, type OwnServer } from '../tests/support/server';
 
 /** Every worker has a server of its own, with a demo of its own: what one test makes is never in another worker's list. */
 export const test = base.extend<object, { server: OwnServer }>({

@@ -1,0 +1,69 @@
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { newId } from '../../src/lib/model/ids';
+import { newStudy } from '../../src/lib/model/new-study';
+import { type Plate } from '../../src/lib/model/plate';
+import { nextGrounds, nextMixes, nextPlate, nextScheme, nextWheel } from '../../src/lib/workbench/study/suggest';
+import { fieldsOf, withField } from '../support/extremes';
+import { printOf } from '../support/largest-study';
+import { newFolder, started, stopped, type OwnServer } from '../support/server';
+import { asJson, keep, readBack } from '../support/studies';
+import { noteFault } from './report';
+
+let server: OwnServer;
+beforeAll(async () => {
+	server = await started(await newFolder());
+});
+afterAll(() => stopped(server, 'SIGTERM'));
+
+const study = newStudy('Extremes', '');
+const MADE = { scales: nextPlate, wheel: nextWheel, scheme: nextScheme, mixes: nextMixes, grounds: nextGrounds };
+
+/** The same plate under ids of its own, so that many can stand in one study. */
+const renamed = (plate: Plate): Plate =>
+	plate.kind === 'scales'
+		? { ...plate, id: newId(), scales: plate.scales.map((scale) => ({ ...scale, id: newId() })) }
+		: { ...plate, id: newId() };
+
+it('both ends of every field of every exercise can be saved, opened, drawn and printed', async () => {
+	let plates = 0;
+	for (const [kind, make] of Object.entries(MADE)) {
+		const fields = fieldsOf(kind as Plate['kind']);
+		const exercises = fields.find(({ path }) => path === 'exercise')?.ends ?? [null];
+		for (const exercise of exercises) {
+			const base = exercise === null ? make(study) : withField(make(study), 'exercise', exercise)!;
+			const all = fields.flatMap(({ path, ends }) => ends.flatMap((end) => withField(base, path, end) ?? []));
+			const document = { ...study, plates: all.slice(0, 60).map(renamed) };
+			plates += document.plates.length;
+			const name = `${kind} ${String(exercise)}`;
+			const { id } = await keep(server.url, document);
+			expect((await readBack(server.url, id)).document, name).toEqual(document);
+			const answers = await Promise.all([
+				fetch(`${server.url}/studies/${id}`),
+				fetch(`${server.url}/api/studies/${id}/picture.svg`),
+				fetch(`${server.url}/api/print`, asJson('POST', printOf(document)))
+			]);
+			expect(
+				answers.map(({ status }) => status),
+				name
+			).toEqual([200, 200, 200]);
+		}
+	}
+	noteFault('plates at both ends of every field, saved, opened, drawn and printed', plates, 'nothing');
+});
+
+it('colours beyond all measure are refused when they come, and shown as the nearest where they are stored already', async () => {
+	const texts = [
+		'oklch(0.5 1e150 30)',
+		'hsl(1e308turn 50% 50%)',
+		'lab(50 -1e9 0)',
+		'color(xyz 1e200 1 1)',
+		'rgb(1e6 0 0)'
+	];
+	for (const text of texts) {
+		const document = { ...study, linked: study.linked.map((colour) => ({ ...colour, text })) };
+		const refused = await fetch(`${server.url}/api/studies`, asJson('POST', { document }));
+		expect(refused.status, text).toBe(422);
+		expect(await refused.text()).toContain('from −100000 to 100000');
+	}
+	noteFault('colours beyond all measure', texts.length, 'nothing: they are refused');
+});
