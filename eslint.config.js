@@ -49,7 +49,7 @@ export default ts.config(
 		}
 	},
 	{
-		files: ['**/*.test.ts', 'e2e/**', 'scripts/**', 'bench/**', '*.config.*', '*.cjs'],
+		files: ['**/*.test.ts', 'tests/**', 'e2e/**', 'scripts/**', 'bench/**', '*.config.*', '*.cjs'],
 		rules: {
 			'max-lines-per-function': 'off',
 			// Their texts are their own.

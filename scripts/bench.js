@@ -1,11 +1,11 @@
 // npm run bench: how fast the core is beside a reference library in the same run, and what one turn of a dial costs in
-// Chromium. Prints tables; asserts nothing, because a machine's speed is not the code's.
+// Chromium, and what five minutes of editing leave behind. Prints tables; asserts nothing, because a machine's speed is not the code's.
 import { join } from 'node:path';
 import { build, installDebianTools, installPackages, ROOT, run } from './ready.js';
 
 /** What is measured in Node.js, and what in Chromium; one of them can be asked for by name. */
 const CORE = ['core', 'grounds'];
-const BROWSER = ['dial', 'scheme', 'list'];
+const BROWSER = ['dial', 'scheme', 'list', 'editing'];
 
 installPackages();
 // Bundled as the product is, so that what is measured is what runs.

@@ -3,12 +3,13 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { readColour } from '$lib/core/colour/read';
 	import { Problem } from '$lib/core/problem';
-	import { dndzone, type DndEvent } from 'svelte-dnd-action';
+	import { type DndEvent } from 'svelte-dnd-action';
 	import { type Palette, type PaletteList } from '$lib/model/palette';
 	import { HELPING } from '$lib/model/requests';
 	import PageHead from '$lib/ui/PageHead.svelte';
 	import UndoButtons from '$lib/ui/UndoButtons.svelte';
 	import { Library } from './library.svelte';
+	import { sortable } from '$lib/ui/sortable';
 	import PaletteCard from './PaletteCard.svelte';
 	import PaletteEditor from './PaletteEditor.svelte';
 
@@ -109,13 +110,9 @@
 				<div>
 					<ol
 						aria-label="Palettes"
-						use:dndzone={{
+						use:sortable={{
 							items: shown,
 							type: 'palettes',
-							flipDurationMs: 0,
-							dropTargetStyle: {},
-							zoneTabIndex: -1,
-							zoneItemTabIndex: -1,
 							dragDisabled: !orderly
 						}}
 						onconsider={(event) => (dragged = event.detail.items)}

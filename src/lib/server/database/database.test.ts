@@ -136,7 +136,9 @@ describe('the room that a database takes', () => {
 	async function grown(saves: number) {
 		await database.query('delete from fact');
 		for (let i = 0; i < saves; i++) {
-			const noise = Array.from({ length: 5000 }, (_, k) => ((k * 7919 + i * 104_729) % 99_991).toString(36).padStart(8, '0'));
+			const noise = Array.from({ length: 5000 }, (_, k) =>
+				((k * 7919 + i * 104_729) % 99_991).toString(36).padStart(8, '0')
+			);
 			await database.query(
 				`insert into study (id, title, maker, course, words, plates, document) values ('grown', '', '', '', '', 0, $1::jsonb)
 				on conflict (id) do update set document = excluded.document`,

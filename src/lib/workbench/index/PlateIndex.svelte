@@ -1,10 +1,11 @@
 <script lang="ts">
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { tick } from 'svelte';
-	import { dndzone, type DndEvent } from 'svelte-dnd-action';
+	import { type DndEvent } from 'svelte-dnd-action';
 	import { type Plate } from '$lib/model/plate';
 	import Menu from '$lib/ui/Menu.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
+	import { sortable } from '$lib/ui/sortable';
 	import { movePlate, renamePlate } from '../study/edits';
 	import { type Workbench } from '../study/workbench.svelte';
 	import {
@@ -56,13 +57,9 @@
 <nav class="plates" aria-label="Plates">
 	<ol
 		bind:this={list}
-		use:dndzone={{
+		use:sortable={{
 			items: plates,
 			type: 'plates',
-			flipDurationMs: 0,
-			dropTargetStyle: {},
-			zoneTabIndex: -1,
-			zoneItemTabIndex: -1,
 			dragDisabled: renaming !== null
 		}}
 		onconsider={(event) => (dragged = event.detail.items)}
