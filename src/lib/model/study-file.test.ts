@@ -3,6 +3,7 @@ import { Problem } from '$lib/core/problem';
 import { newStudy } from './new-study';
 import { pageSize } from './print';
 import { LONGEST_STUDY_FILE, readStudyFile, writeStudyFile } from './study-file';
+import { largestStudy } from '../../../tests/support/largest-study';
 import { scalesPlateOf } from '../../../tests/support/plates';
 
 const study = newStudy('Filed', '2026-11-23');
@@ -19,9 +20,27 @@ const refused = (text: string): string => {
 describe('a study as a file', () => {
 	it('comes back as it was', () => expect(readStudyFile(writeStudyFile(study))).toEqual(study));
 
+	it('of the largest study that can be saved is read in again', () => {
+		const large = largestStudy(60);
+		const text = writeStudyFile(large);
+		expect(text.length).toBeGreaterThan(1_500_000);
+		expect(readStudyFile(text)).toEqual(large);
+		// The line breaks and tabs make a document at most so many times as long.
+		const shortest = JSON.stringify({ ...large, plates: large.plates.slice(0, 3) }).length;
+		const longest = writeStudyFile({ ...large, plates: large.plates.slice(0, 3) }).length;
+		expect((longest / shortest) * 2_000_000).toBeLessThan(LONGEST_STUDY_FILE);
+	});
+
+	it('of a newer version is refused with both numbers', () => {
+		const newer = JSON.stringify({ format: 'ricercar study', version: 7, document: {}, more: 1 });
+		expect(refused(newer)).toBe(
+			'It was made by a newer version of Ricercar: it has format 7, this version reads formats up to 1.'
+		);
+	});
+
 	it('is refused with the place where something is wrong, and nothing is half-read', () => {
 		expect(refused('{')).toContain('no JSON');
-		expect(refused('{"format":"ricercar study","version":2}')).toContain('version');
+		expect(refused('{"format":"ricercar study","version":"two"}')).toContain('version');
 		const bad = structuredClone(study);
 		scalesPlateOf(bad).scales[0]!.between = 500;
 		expect(refused(writeStudyFile(bad))).toContain('plates › 0 › scales › 0 › between');

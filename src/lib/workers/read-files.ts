@@ -1,3 +1,4 @@
+import '../model/without-eval';
 import { readColours } from '../core/format/any-file';
 import { type NamedColour } from '../core/format/colour-list';
 import { Problem } from '../core/problem';

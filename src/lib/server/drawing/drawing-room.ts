@@ -42,9 +42,14 @@ const codeOf = (error: unknown): unknown => (error instanceof Error && 'code' in
 /** Threads that draw, and the lane in which work waits for them. */
 class Threads {
 	private pool: Piscina | null = null;
-	private readonly lane = new Lane({ abreast: 1, ofClient: 40, ofAll: 400 });
+	private readonly lane: Lane;
 	/** What waits or is being done, by the name under which it is asked after. */
 	private readonly named = new Map<string, Job>();
+
+	/** @param abreast so many are handed to the thread at once: what is short should not wait for this thread between one and the next */
+	constructor(private readonly abreast: number) {
+		this.lane = new Lane({ abreast, ofClient: 40, ofAll: 400 });
+	}
 
 	/** Does a piece of work when it is its turn. @throws Refusal */
 	async run<T>(work: string, content: unknown, { client, name, signal }: Asking): Promise<T> {
@@ -74,12 +79,13 @@ class Threads {
 	private async begin<T>(work: string, content: unknown, signal: AbortSignal | undefined): Promise<Made<T>> {
 		const limit = AbortSignal.timeout(1000 * TIME);
 		try {
-			// The thread is made when it is first needed, and ends when it has had nothing to do for a while.
+			// The thread is made when it is first needed, and ends when it has had nothing to do for five minutes.
 			this.pool ??= new Piscina({
 				filename: threadFile('draw-thread'),
 				minThreads: 0,
 				maxThreads: 1,
-				idleTimeout: 30_000,
+				concurrentTasksPerWorker: this.abreast,
+				idleTimeout: 300_000,
 				resourceLimits: { maxOldGenerationSizeMb: MEMORY, maxYoungGenerationSizeMb: 16 }
 			});
 			return (await this.pool.run(content, {
@@ -96,8 +102,8 @@ class Threads {
 }
 
 /** What is short, which nobody should wait for behind a print; and what may take long. */
-const quick = new Threads();
-const slow = new Threads();
+const quick = new Threads(8);
+const slow = new Threads(1);
 
 /** Plates as a PDF, out of the text of a print request. @throws Refusal */
 export const print = (text: string, asking: Asking): Promise<Uint8Array<ArrayBuffer>> =>

@@ -2,8 +2,8 @@ import { type Server } from 'node:http';
 
 const addressOf = (host: string, port: number): string => `http://${host.includes(':') ? `[${host}]` : host}:${port}`;
 
-/** Listens, and says where; where that cannot be, says why in one line and ends the process. */
-export function listen(server: Server, host: string, port: number): Promise<void> {
+/** Listens, says where, and gives the address; where that cannot be, says why in one line and ends the process. */
+export function listen(server: Server, host: string, port: number): Promise<string> {
 	return new Promise((listening) => {
 		server.once('error', ({ code, message }: NodeJS.ErrnoException) => {
 			const reason =
@@ -17,7 +17,7 @@ export function listen(server: Server, host: string, port: number): Promise<void
 		});
 		server.listen(port, host, () => {
 			process.stdout.write(`Listening on ${addressOf(host, port)}\n`);
-			listening();
+			listening(addressOf(host, port));
 		});
 	});
 }

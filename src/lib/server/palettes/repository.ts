@@ -10,7 +10,7 @@ import {
 	type PaletteQuery
 } from '$lib/model/palette';
 import { type Database, type Queries, type Row } from '../database/database';
-import { patternsOf } from '../database/patterns';
+import { holdsWords } from '../database/patterns';
 import { bringBack, setAside } from '../database/set-aside';
 import { readStored } from '../stored';
 
@@ -41,11 +41,11 @@ export type SortByNearness = (palettes: readonly Palette[], text: string) => Pro
 
 /** One more than asked for, where there are more. */
 async function findPalettes(database: Database, { words, tag, near, most }: PaletteQuery, sort: SortByNearness) {
+	const { condition, patterns } = holdsWords(words, 3);
 	const rows = await database.query(
 		`select id, revision, content from palette
-		where deleted is null and words like all ($1::text[]) and ($2 = '' or $2 = any (tags))
-		order by place, id limit $3`,
-		[patternsOf(words), tag, near === '' ? most + 1 : MOST_LISTED]
+		where deleted is null and ($1 = '' or $1 = any (tags)) and ${condition} order by place, id limit $2`,
+		[tag, near === '' ? most + 1 : MOST_LISTED, ...patterns]
 	);
 	const { palettes, unreadable } = readRows(rows);
 	return { palettes: near === '' ? palettes : (await sort(palettes, near)).slice(0, most + 1), unreadable };

@@ -15,7 +15,7 @@ import {
 import { studyDocumentSchema, type Study, type StudyDocument } from '$lib/model/study';
 import { Refusal } from '../answer';
 import { type Database, type Queries, type Row } from '../database/database';
-import { patternsOf } from '../database/patterns';
+import { holdsWords } from '../database/patterns';
 import { bringBack, setAside } from '../database/set-aside';
 import { MOST_OF_DOCUMENT, TOO_LARGE } from '../limits';
 import { readStored } from '../stored';
@@ -31,18 +31,17 @@ const placeRow = z.object({ id: z.string(), key: z.string() });
 /** A place in the list: what it is sorted by, and the id where that is the same. */
 const placeSchema = z.tuple([z.string().max(400), z.string().max(40)]);
 const LINE = 'id, title, maker, course, revision, plates, changed';
-const FOUND = 'deleted is null and words like all ($1::text[])';
 
-/** How a list goes on after a place ($3, $4), by the key that it is sorted by; the first helping knows no place. */
+/** How a list goes on after a place ($2, $3), by the key that it is sorted by; the first helping knows no place. */
 const SORTED: Readonly<Record<Sort, { key: string; after: string; order: string; first: readonly [string, string] }>> =
 	{
 		changed: {
 			key: 'changed::text',
-			after: '(changed, id) < ($3::timestamptz, $4)',
+			after: '(changed, id) < ($2::timestamptz, $3)',
 			order: 'changed desc, id desc',
 			first: ['infinity', '']
 		},
-		title: { key: 'lower(title)', after: '(lower(title), id) > ($3, $4)', order: 'lower(title), id', first: ['', ''] }
+		title: { key: 'lower(title)', after: '(lower(title), id) > ($2, $3)', order: 'lower(title), id', first: ['', ''] }
 	};
 
 const writePlace = (row: Row): string => {
@@ -66,9 +65,11 @@ function readPlace(after: string, sort: Sort): readonly [string, string] {
 /** Lists studies whose title block holds every word, a helping at a time and without their documents. */
 export async function listStudies(database: Queries, { words, sort, after }: ListQuery): Promise<StudyList> {
 	const { key, after: beyond, order } = SORTED[sort];
+	const { condition, patterns } = holdsWords(words, 4);
 	const rows = await database.query(
-		`select ${LINE}, ${key} as key from study where ${FOUND} and ${beyond} order by ${order} limit $2`,
-		[patternsOf(words), HELPING + 1, ...readPlace(after, sort)]
+		`select ${LINE}, ${key} as key from study
+		where deleted is null and ${beyond} and ${condition} order by ${order} limit $1`,
+		[HELPING + 1, ...readPlace(after, sort), ...patterns]
 	);
 	const shown = rows.slice(0, HELPING);
 	const read = shown.map((row) => ({ id: String(row.id), line: lineRow.safeParse(row) }));
@@ -88,18 +89,23 @@ export async function readStudy(database: Queries, id: string): Promise<Study | 
 	return row ? toStudy(row) : null;
 }
 
-/** The revision of a study, or null where there is none or it was deleted. */
-export async function readRevision(database: Queries, id: string): Promise<number | null> {
-	const [row] = await database.query('select revision from study where id = $1 and deleted is null', [id]);
-	return row ? z.int().parse(row.revision) : null;
-}
+const textRow = z.object({ revision: z.int(), text: z.string().nullable() });
 
-/** The document of a study as the text that is stored, unread, with its revision. */
-export async function readStudyText(database: Queries, id: string): Promise<{ text: string; revision: number } | null> {
-	const [row] = await database.query(`select ${ROW} from study where id = $1 and deleted is null`, [id]);
-	if (!row) return null;
-	const { document, revision } = fullRow.parse(row);
-	return { text: document, revision };
+/**
+ * The document of a study as the text that is stored, unread, with its revision; null where there is none.
+ * @param known a revision whose text is not needed again: then it comes without
+ */
+export async function readStudyText(
+	database: Queries,
+	id: string,
+	known = 0
+): Promise<{ text: string | null; revision: number } | null> {
+	const [row] = await database.query(
+		`select revision, case when revision = $2 then null else document::text end as text
+		from study where id = $1 and deleted is null`,
+		[id, known]
+	);
+	return row ? textRow.parse(row) : null;
 }
 
 function toStudy(row: Row): Study {

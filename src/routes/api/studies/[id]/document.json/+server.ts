@@ -8,6 +8,6 @@ import { readStudyText } from '$lib/server/studies/repository';
 export const GET: RequestHandler = ({ params }) =>
 	answering(async () => {
 		const stored = await readStudyText(database(), studyId(params.id!));
-		if (!stored) throw missingStudy();
+		if (stored?.text == null) throw missingStudy();
 		return new Response(stored.text, { headers: { 'content-type': 'application/json' } });
 	});
