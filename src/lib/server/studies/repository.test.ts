@@ -169,7 +169,7 @@ describe('what cannot be read', () => {
 	it('says why, and can be taken out and deleted', async () => {
 		const id = await bad({ plates: 'none' });
 		await expect(readStudy(database, id)).rejects.toMatchObject({ status: 422, code: 'unreadable' });
-		expect(JSON.parse((await readStudyText(database, id))!.text!)).toEqual({ plates: 'none' });
+		expect(JSON.parse((await readStudyText(database, id))!)).toEqual({ plates: 'none' });
 		expect(await deleteStudy(database, id)).toBe(true);
 	});
 

@@ -91,17 +91,27 @@ export async function readStudy(database: Queries, id: string): Promise<Study | 
 
 const textRow = z.object({ revision: z.int(), text: z.string().nullable() });
 
+/** The document of a study as the text that is stored, unread; null where there is none. */
+export async function readStudyText(database: Queries, id: string): Promise<string | null> {
+	const [row] = await database.query(
+		'select revision, document::text as text from study where id = $1 and deleted is null',
+		[id]
+	);
+	return row ? textRow.parse(row).text : null;
+}
+
 /**
- * The document of a study as the text that is stored, unread, with its revision; null where there is none.
+ * The document of a study with no more than its first plate, as text, unread, and the study's revision; null where there is none.
  * @param known a revision whose text is not needed again: then it comes without
  */
-export async function readStudyText(
+export async function readFirstPlateText(
 	database: Queries,
 	id: string,
 	known = 0
 ): Promise<{ text: string | null; revision: number } | null> {
 	const [row] = await database.query(
-		`select revision, case when revision = $2 then null else document::text end as text
+		`select revision, case when revision = $2 then null
+		else jsonb_set(document, '{plates}', jsonb_path_query_array(document, '$.plates[0]'))::text end as text
 		from study where id = $1 and deleted is null`,
 		[id, known]
 	);
