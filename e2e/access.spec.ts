@@ -99,6 +99,23 @@ test('a study can be looked at and read on a telephone and at 1024 pixels', asyn
 	}
 });
 
+test('nothing on any page asks for what its policy forbids', async ({ page }) => {
+	await page.addInitScript(() => {
+		const seen = window as unknown as { forbidden: string[] };
+		seen.forbidden = [];
+		document.addEventListener('securitypolicyviolation', ({ violatedDirective, sourceFile }) =>
+			seen.forbidden.push(`${violatedDirective} in ${sourceFile}`)
+		);
+	});
+	const study = await makeStudy(page);
+	for (const path of ['/', '/palettes', '/help', study]) {
+		await page.goto(path);
+		await ready(page);
+		await page.waitForTimeout(300);
+		expect(await page.evaluate(() => (window as unknown as { forbidden: string[] }).forbidden), path).toEqual([]);
+	}
+});
+
 test('the page brings everything with it: nothing is asked of another host, and the policy forbids it', async ({
 	page
 }) => {

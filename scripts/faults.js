@@ -12,11 +12,19 @@ build();
 rmSync(NOTES, { force: true });
 process.on('exit', () => {
 	if (!existsSync(NOTES)) return;
-	const rows = readFileSync(NOTES, 'utf8').trim().split('\n').map((line) => JSON.parse(line));
+	const rows = readFileSync(NOTES, 'utf8')
+		.trim()
+		.split('\n')
+		.map((line) => JSON.parse(line));
 	console.log('\n| what was done | how often | what was lost |\n| --- | ---: | --- |');
 	for (const { done, times: often, lost } of rows) console.log(`| ${done} | ${often} | ${lost} |`);
 });
-const env = { ...process.env, RICERCAR_CAMPAIGN: times, RICERCAR_SEED: String(Date.now() % 100_000), RICERCAR_CASES: '1500' };
+const env = {
+	...process.env,
+	RICERCAR_CAMPAIGN: times,
+	RICERCAR_SEED: String(Date.now() % 100_000),
+	RICERCAR_CASES: '1500'
+};
 console.log(`Seed ${env.RICERCAR_SEED}`);
 run('npx', ['--no-install', 'vitest', 'run', '--config', 'vitest.faults.config.ts'], { env });
 run('npx', ['--no-install', 'vitest', 'run', 'src/lib/core/format/worst-input.test.ts'], { env });

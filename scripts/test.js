@@ -25,7 +25,9 @@ function countsOf(file) {
 function late(suites) {
 	return suites.flatMap(({ suites: inner = [], specs = [] }) => [
 		...late(inner),
-		...specs.filter(({ tests }) => tests.some(({ status }) => status === 'flaky')).map(({ file, title }) => `${file}: ${title}`)
+		...specs
+			.filter(({ tests }) => tests.some(({ status }) => status === 'flaky'))
+			.map(({ file, title }) => `${file}: ${title}`)
 	]);
 }
 

@@ -12,7 +12,9 @@ const { engines } = read('package.json') as { engines: { node: string } };
 const { packages } = read('package-lock.json') as { packages: Readonly<Record<string, Locked>> };
 
 it('every package of the lock file runs on every version of Node.js that we say we run on', () => {
-	const others = Object.entries(packages).filter(([path, { engines: own, optional }]) => path !== '' && own?.node && !optional);
+	const others = Object.entries(packages).filter(
+		([path, { engines: own, optional }]) => path !== '' && own?.node && !optional
+	);
 	expect(others.length).toBeGreaterThan(100);
 	const refused = others.filter(([, { engines: own }]) => !subset(engines.node, own!.node!));
 	expect(refused.map(([path, { engines: own }]) => `${path} wants ${own!.node!}`)).toEqual([]);

@@ -104,3 +104,39 @@ describe('a damaged database', () => {
 		}
 	);
 });
+
+it('a study that cannot be read is shown with its reason, can be taken out and deleted, and hides no other', async () => {
+	const folder = await copied();
+	const database = await openEmbedded(join(folder, 'own'));
+	const [spoilt] = await database.query(
+		`update study set document = '{"plates": 7}' where title = 'Study 7' returning id`
+	);
+	const [extreme] = await database.query(
+		`update study set document = jsonb_set(document, '{linked,0,text}', '"oklch(0.5 1e150 30)"') where title = 'Study 8' returning id`
+	);
+	await database.query("update palette set content = '{}'");
+	await database.close();
+	const server = await started(folder);
+	const page = await fetch(`${server.url}/studies/${String(spoilt!.id)}`);
+	expect(page.status).toBe(200);
+	const text = await page.text();
+	expect(text).toContain('This study cannot be read');
+	expect(text).toContain(String(spoilt!.id));
+	expect((await fetch(`${server.url}/api/studies/${String(spoilt!.id)}`)).status).toBe(422);
+	expect((await fetch(`${server.url}/api/studies/${String(spoilt!.id)}/picture.svg`)).status).toBe(422);
+	const taken = await fetch(`${server.url}/api/studies/${String(spoilt!.id)}/document.json`);
+	expect(await taken.json()).toEqual({ plates: 7 });
+	expect((await fetch(`${server.url}/studies/${String(extreme!.id)}`)).status).toBe(200);
+	const picture = await fetch(`${server.url}/api/studies/${String(extreme!.id)}/picture.svg`);
+	expect(picture.status).toBe(200);
+	expect(await picture.text()).not.toContain('NaN');
+	const { lines } = (await (await fetch(`${server.url}/api/studies`)).json()) as { lines: unknown[] };
+	expect(lines).toHaveLength(48);
+	expect((await fetch(`${server.url}/api/studies/${String(spoilt!.id)}`, { method: 'DELETE' })).status).toBe(204);
+	await stopped(server, 'SIGTERM');
+	noteFault(
+		'studies that cannot be read, or with colours beyond all measure',
+		2,
+		'nothing: the others are not touched'
+	);
+});

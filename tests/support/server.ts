@@ -53,7 +53,7 @@ export async function launch(folder: string, settings: Readonly<Record<string, s
 			done(code);
 		})
 	);
-	return { url: `http://127.0.0.1:${port}`, child, complaints: () => complaints, ended };
+	return { url: `http://${env.HOST}:${port}`, child, complaints: () => complaints, ended };
 }
 
 /** Starts a server and waits until it answers. */

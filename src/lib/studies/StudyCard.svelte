@@ -15,11 +15,13 @@
 	let { study, onrename, onduplicate, ondelete }: Props = $props();
 
 	let renaming = $state(false);
+	/** Whether its picture could not be had: the study may be unreadable, which its own page says. */
+	let undrawn = $state(false);
 </script>
 
 <article>
 	<a class="picture" href="/studies/{study.id}" tabindex="-1" aria-hidden="true">
-		{#if study.plates > 0}
+		{#if study.plates > 0 && !undrawn}
 			<img
 				src="/api/studies/{study.id}/picture.svg?revision={study.revision}"
 				alt=""
@@ -27,9 +29,10 @@
 				height="560"
 				loading="lazy"
 				decoding="async"
+				onerror={() => (undrawn = true)}
 			/>
 		{:else}
-			<span>no plates yet</span>
+			<span>{undrawn ? 'cannot be drawn' : 'no plates yet'}</span>
 		{/if}
 	</a>
 	<div class="words">
