@@ -83,7 +83,9 @@ try {
 	console.log(`| the largest study opens in, s | ${opened.toFixed(1)} |`);
 	console.log(`| the first print took, s | ${Math.min(...took).toFixed(1)} |`);
 	console.log(`| the last print took, s | ${Math.max(...took).toFixed(1)} |`);
-	console.log(`| another person’s pages meanwhile (${waits.length}), median, ms | ${(1000 * at(waits, 0.5)).toFixed(0)} |`);
+	console.log(
+		`| another person’s pages meanwhile (${waits.length}), median, ms | ${(1000 * at(waits, 0.5)).toFixed(0)} |`
+	);
 	console.log(`| 99 %, ms | ${(1000 * at(waits, 0.99)).toFixed(0)} |`);
 	console.log(`| the longest, ms | ${(1000 * at(waits, 1)).toFixed(0)} |`);
 	console.log(`| most memory, MB | ${most.toFixed(0)} |`);
