@@ -71,18 +71,20 @@ const areaOf = (shapes: readonly Shape[], fill: string): number =>
 		.reduce((sum, shape) => {
 			if (!('fill' in shape) || shape.fill !== fill) return sum;
 			if (shape.kind === 'bar') return sum + shape.width * shape.height;
-			const radius = shape.kind === 'figure' ? Number(/a([\d.]+) /.exec(shape.path)?.[1]) : 0;
-			return sum + Math.PI * radius * radius;
+			if (shape.kind !== 'figure') return sum;
+			// Circles, each of two arcs of one radius.
+			const arcs = [...shape.path.matchAll(/a([\d.]+) /g)].map(([, radius]) => Number(radius));
+			return sum + arcs.reduce((area, radius) => area + (Math.PI * radius * radius) / 2, 0);
 		}, 0);
 
 describe('the optical mix', () => {
-	const codes = ['#b3392b', '#d9b036', '#2f5f86', '#8f9a5b'];
+	const codes = ['#b3392b', '#d9b036', '#2f5f86', '#8f9a5b', '#7a4a6b', '#e8e2d4'];
 	const box = { x: 10, y: 10, width: 330, height: 330 };
 
 	it('gives each colour the share of area that its flat mean is reckoned from, whatever the pattern and its grain', () => {
 		for (const pattern of OPTICAL_PATTERNS)
 			for (const grain of [2, 8, 31])
-				for (let count = 2; count <= 4; count++) {
+				for (let count = 2; count <= 6; count++) {
 					const used = codes.slice(0, count);
 					const shapes = patternIn(box, pattern, grain, used);
 					const shares = areaShares(pattern, count);
@@ -93,6 +95,23 @@ describe('the optical mix', () => {
 						expect(share).toBeCloseTo(shares[pattern === 'dots' ? i + 1 : i]!, 3);
 					});
 				}
+	});
+
+	it('lays dots beside each other, never over one another, up to six colours', () => {
+		for (let count = 2; count <= 6; count++) {
+			const dots = patternIn(box, 'dots', 24, codes.slice(0, count)).flatMap((shape) =>
+				shape.kind === 'figure'
+					? [...shape.path.matchAll(/M([\d.]+) ([\d.]+)a([\d.]+) /g)].map(
+							([, x, y, r]) => [Number(x) + Number(r), Number(y), Number(r)] as const
+						)
+					: []
+			);
+			expect(dots.length).toBeGreaterThan(count);
+			for (const [i, [x, y, r]] of dots.entries()) {
+				expect(Math.min(x - r - box.x, y - r - box.y, box.x + 330 - x - r, box.y + 330 - y - r)).toBeGreaterThan(-0.01);
+				for (const [ox, oy] of dots.slice(i + 1)) expect(Math.hypot(x - ox, y - oy)).toBeGreaterThan(2 * r - 0.01);
+			}
+		}
 	});
 
 	it('the flat field is the mean of light of the colours (culori 4.0.2)', () => {
