@@ -66,4 +66,19 @@ it('colours beyond all measure are refused when they come, and shown as the near
 		expect(await refused.text()).toContain('from −100000 to 100000');
 	}
 	noteFault('colours beyond all measure', texts.length, 'nothing: they are refused');
+
+	const furthest = [
+		'oklch(0.5 100000 30)',
+		'lab(50 -100000 100000)',
+		'color(xyz 100000 0 -100000)',
+		'color(srgb-linear -100000 100000 0)',
+		'hsl(100000turn 100000% 50%)'
+	];
+	for (const text of furthest)
+		for (const make of Object.values(MADE)) {
+			const document = { ...study, linked: study.linked.map((colour) => ({ ...colour, text })) };
+			const { id } = await keep(server.url, { ...document, plates: [make(document)] });
+			expect((await fetch(`${server.url}/studies/${id}`)).status, text).toBe(200);
+		}
+	noteFault('colours as far out as is read, on every kind of plate, opened', 5 * furthest.length, 'nothing');
 });

@@ -1,9 +1,11 @@
-import { expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { randomHex, seeded } from '../../../../tests/support/colours';
 import { bytesToHex, LINEAR_OF_BYTE, linearToByte } from './bytes';
 import { CODE_KINDS, codesOf } from './codes';
+import { convert } from './convert';
 import { readColour } from './read';
 import { show } from './shown';
+import { writeColour } from './write';
 
 it('a hex code survives every trip unchanged: through every code and back', () => {
 	const next = seeded(21);
@@ -38,4 +40,34 @@ it('every 8-bit code comes back from its linear light, and a hair either side of
 	expect(linearToByte(2)).toBe(255);
 	expect(linearToByte(Number.NaN)).toBe(0);
 	expect(bytesToHex(1, 171, 255)).toBe('#01abff');
+});
+
+describe('colours as far out as can be read', () => {
+	const SPACES = [
+		'srgb',
+		'srgb-linear',
+		'display-p3',
+		'xyz-d65',
+		'xyz-d50',
+		'hsl',
+		'hwb',
+		'lab',
+		'lch',
+		'oklab',
+		'oklch'
+	] as const;
+	const ends = [-100_000, 0, 0.5, 100_000];
+	const colours = SPACES.flatMap((space) =>
+		ends.flatMap((x) => ends.flatMap((y) => ends.map((z) => ({ space, channels: [x, y, z], alpha: 1 }) as const)))
+	);
+
+	it('have codes that can be read, and texts in every space that can be stored', () => {
+		for (const colour of colours) {
+			const { hex, ...others } = codesOf(colour);
+			expect(hex).toMatch(/^#[0-9a-f]{6}$/);
+			for (const code of Object.values(others))
+				expect(show(readColour(code)).hex, `${JSON.stringify(colour)} as ${code}`).toMatch(/^#/);
+			for (const space of SPACES) readColour(writeColour(convert(colour, space)));
+		}
+	});
 });

@@ -3,7 +3,7 @@ import { toLinear, type Colour } from './colour';
 import { srgbToHsb, srgbToHsl } from './hsb';
 import { xyzToLab } from './lab';
 import { linearToOklch } from './oklab';
-import { readColour } from './read';
+import { FURTHEST, readColour } from './read';
 import { show } from './shown';
 import { type Triple } from './vector';
 import { d65ToD50, linearToXyz, WHITE_D50 } from './xyz';
@@ -36,20 +36,26 @@ function faithful(hex: string, write: (finer: number) => string): string {
 	return texts.find((text) => show(readColour(text)).hex === hex) ?? write(3);
 }
 
+const canBeRead = (channels: Triple): boolean => channels.every((channel) => Math.abs(channel) <= FURTHEST);
+const labD50 = (linear: Triple): Triple => xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
+
 /**
  * A colour in every code, as CSS text (`hsb(6 76% 70%)` is our own). Hex, rgb, hsl and hsb are of the colour
  * as an sRGB screen shows it, in whole 8-bit codes; oklch and lab (D50, as CSS has it) are of the colour as
- * given, so they also say what lies outside the gamut.
+ * given, so they also say what lies outside the gamut; of what lies so far outside that its code could not be read, they are of the
+ * colour as shown.
  */
 export function codesOf(colour: Colour): Codes {
 	const shown = show(colour);
 	const bytes = shown.linear.map(linearToByte) as Triple;
 	const rgb: Triple = [bytes[0] / 255, bytes[1] / 255, bytes[2] / 255];
-	const linear = toLinear(colour);
 	const [hslHue, hslSaturation, hslLightness] = srgbToHsl(rgb);
 	const [hue, saturation, brightness] = srgbToHsb(rgb);
-	const oklch: Triple = colour.space === 'oklch' ? [...colour.channels] : linearToOklch(linear);
-	const lab = xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
+	const linear = toLinear(colour);
+	const given: Triple = colour.space === 'oklch' ? [...colour.channels] : linearToOklch(linear);
+	const oklch = canBeRead(given) ? given : linearToOklch(shown.linear);
+	const givenLab = labD50(linear);
+	const lab = canBeRead(givenLab) ? givenLab : labD50(shown.linear);
 	return {
 		hex: shown.hex,
 		rgb: `rgb(${bytes.join(' ')})`,

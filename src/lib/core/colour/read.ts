@@ -8,7 +8,7 @@ import { type Triple } from './vector';
 /** Longer texts are refused unread: no colour needs more. */
 const LONGEST = 200;
 /** No channel of any colour lies further out; beyond it, reckoning would overflow somewhere. */
-const FURTHEST = 100_000;
+export const FURTHEST = 100_000;
 const TURN_OF_UNIT: Readonly<Record<string, number>> = { deg: 1, grad: 0.9, rad: 180 / Math.PI, turn: 360 };
 
 type Channel = { hue: true } | { hue: false; whole: number; percent: number; least: number; most: number };

@@ -1,11 +1,12 @@
 import { convert } from './convert';
 import { type Colour, type Space } from './colour';
+import { FURTHEST } from './read';
 
 const DECIMALS = 10;
 
-/** A number without idle zeros or exponent, precise enough that it reads back within 1e-9. */
+/** A number without idle zeros or exponent, precise enough that it reads back within 1e-9, and never further out than is read. */
 const plain = (value: number): string => {
-	const text = value.toFixed(DECIMALS);
+	const text = Math.max(-FURTHEST, Math.min(FURTHEST, value)).toFixed(DECIMALS);
 	let end = text.length;
 	while (text[end - 1] === '0') end--;
 	if (text[end - 1] === '.') end--;
