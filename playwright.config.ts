@@ -4,7 +4,7 @@ export default defineConfig({
 	testDir: 'e2e',
 	fullyParallel: false,
 	// Each has a server and a folder of its own (e2e/test.ts).
-	workers: 2,
+	workers: 3,
 	timeout: 60_000,
 	// One try more, because a loaded machine can be late once; what needed it is counted apart and named, as a fault to mend.
 	retries: 1,

@@ -34,6 +34,10 @@ export const studyDocumentSchema = z
 	});
 export type StudyDocument = z.infer<typeof studyDocumentSchema>;
 
+/** Whether two documents say the same, whatever the order in which the database or an edit has left their parts. */
+export const isSameDocument = (one: StudyDocument, other: StudyDocument): boolean =>
+	JSON.stringify(studyDocumentSchema.parse(one)) === JSON.stringify(studyDocumentSchema.parse(other));
+
 /** A study as it travels: its document with the revision that the next save must name. */
 export const studySchema = z.strictObject({
 	id: idSchema,

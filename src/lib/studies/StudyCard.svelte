@@ -17,6 +17,14 @@
 	let renaming = $state(false);
 	/** Whether its picture could not be had: the study may be unreadable, which its own page says. */
 	let undrawn = $state(false);
+
+	/** Not an attribute, which the server would write into the page as script. */
+	function watch(picture: HTMLImageElement) {
+		const failed = () => (undrawn = true);
+		if (picture.complete && picture.naturalWidth === 0 && picture.currentSrc !== '') failed();
+		picture.addEventListener('error', failed);
+		return () => picture.removeEventListener('error', failed);
+	}
 </script>
 
 <article>
@@ -29,7 +37,7 @@
 				height="560"
 				loading="lazy"
 				decoding="async"
-				onerror={() => (undrawn = true)}
+				{@attach watch}
 			/>
 		{:else}
 			<span>{undrawn ? 'cannot be drawn' : 'no plates yet'}</span>

@@ -3,7 +3,7 @@
 	import { beforeNavigate, goto } from '$app/navigation';
 	import { draftsOf, readDraft } from '$lib/client/drafts';
 	import { keepCopy, loadStudy } from '$lib/client/studies';
-	import { type Study } from '$lib/model/study';
+	import { isSameDocument, type Study } from '$lib/model/study';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
 	import { notices } from '$lib/ui/notices.svelte';
 	import LinkedColours from '../index/LinkedColours.svelte';
@@ -48,7 +48,7 @@
 	async function bringBack() {
 		const draft = await readDraft(id);
 		if (!draft) return;
-		if (JSON.stringify(draft.document) === JSON.stringify(document)) return drafts.drop();
+		if (isSameDocument(draft.document, document)) return drafts.drop();
 		saver.resume(draft);
 		workbench.edit('Bring back what was not saved', () => draft.document);
 		notices.say('Edits that had not been saved are brought back.', { label: 'Undo', run: () => workbench.undo() });
@@ -57,8 +57,9 @@
 	/** Closing the window with unsaved work: the browser asks. */
 	function warn(event: BeforeUnloadEvent) {
 		if (saver.isSafe) return;
-		saver.keepDraft();
+		// The save that goes out now belongs to what is kept: it may arrive, and its answer no longer find us.
 		void saver.flush();
+		saver.keepDraft();
 		event.preventDefault();
 	}
 

@@ -1,8 +1,9 @@
 import { type Attempt, type Draft, type Drafts } from '$lib/client/drafts';
 import { reasonOf } from '$lib/client/reason';
+import { loadStudy } from '$lib/client/studies';
 import { newId } from '$lib/model/ids';
 import { savedSchema } from '$lib/model/requests';
-import { type StudyDocument } from '$lib/model/study';
+import { isSameDocument, type StudyDocument } from '$lib/model/study';
 
 export type SaveState =
 	| { kind: 'saved' }
@@ -157,8 +158,12 @@ export class Saver {
 		}
 		if (response.status >= 500) return this.tryAgain({ kind: 'failing', reason: await reasonOf(response) });
 		this.attempt = null;
-		if (response.status === 409) this.state = { kind: 'stale' };
-		else if (response.status === 410 || response.status === 404) this.state = { kind: 'deleted' };
+		if (response.status === 409) {
+			const theirs = await loadStudy(this.id).catch(() => null);
+			// A save of our own whose answer was lost under another name, just before a reload: nobody else's work.
+			if (theirs && isSameDocument(theirs.document, this.latest)) return this.restart(theirs.revision, this.latest);
+			this.state = { kind: 'stale' };
+		} else if (response.status === 410 || response.status === 404) this.state = { kind: 'deleted' };
 		else this.state = { kind: 'refused', reason: await reasonOf(response) };
 		this.keepDraft();
 	}

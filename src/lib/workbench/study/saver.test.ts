@@ -1,5 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { newStudy } from '$lib/model/new-study';
+import { type Draft } from '$lib/client/drafts';
+import { type Study } from '$lib/model/study';
 import { Saver } from './saver.svelte';
 
 interface Sent {
@@ -10,6 +12,7 @@ interface Sent {
 
 const sent: Sent[] = [];
 let answer: () => Promise<Response>;
+let theirs: Study | null;
 const start = newStudy('start', '');
 const titled = (title: string) => ({ ...start, titleBlock: { ...start.titleBlock, title } });
 const saved = (revision: number) =>
@@ -20,7 +23,13 @@ const refused = (status: number) =>
 beforeEach(() => {
 	vi.useFakeTimers();
 	sent.length = 0;
-	vi.stubGlobal('fetch', (_: string, { body }: { body: string }) => {
+	theirs = null;
+	vi.stubGlobal('fetch', (_: string, { body }: { body?: string } = {}) => {
+		// Asked for as it is on the server now.
+		if (body === undefined)
+			return theirs
+				? Promise.resolve(new Response(JSON.stringify(theirs)))
+				: Promise.reject(new TypeError('no answer'));
 		const { revision, saveId, document } = JSON.parse(body) as {
 			revision: number;
 			saveId: string;
@@ -112,5 +121,79 @@ describe('saving by itself', () => {
 		saver.note(start);
 		await settle();
 		expect([sent.length, saver.state.kind]).toEqual([0, 'saved']);
+	});
+});
+
+describe('what could not be saved', () => {
+	function withDrafts(revision = 1) {
+		const kept: (Draft | null)[] = [];
+		const drafts = { keep: (draft: Draft) => void kept.push(draft), drop: () => void kept.push(null) };
+		return { kept, saver: new Saver('study0000001', revision, start, drafts) };
+	}
+	const now = (document: typeof start, revision: number): Study => ({
+		id: 'study0000001',
+		revision,
+		changed: '2026-03-02T10:00:00.000Z',
+		document
+	});
+
+	it('is kept in the browser with every edit from the first failure on, and dropped when it is saved', async () => {
+		const { kept, saver } = withDrafts();
+		answer = () => Promise.reject(new TypeError('no answer'));
+		saver.note(titled('one'));
+		await settle();
+		saver.note(titled('two'));
+		expect(kept.at(-1)).toMatchObject({ revision: 1, document: { titleBlock: { title: 'two' } } });
+		expect(kept.at(-1)!.attempt).toMatchObject({ saveId: sent[0]!.saveId, document: { titleBlock: { title: 'one' } } });
+		answer = () => saved(sent.length);
+		await vi.advanceTimersByTimeAsync(30_000);
+		expect(saver.isSafe).toBe(true);
+		expect(kept.at(-1)).toBeNull();
+	});
+
+	it('for want of space says so in the server’s words, and is tried again by itself', async () => {
+		const { saver } = withDrafts();
+		answer = () => refused(507);
+		saver.note(titled('full'));
+		await settle();
+		expect(saver.state).toEqual({ kind: 'failing', reason: 'No. Because.' });
+		answer = () => saved(2);
+		await vi.advanceTimersByTimeAsync(5000);
+		expect(saver.isSafe).toBe(true);
+	});
+
+	it('is taken up after a reload: first the save whose answer was lost, under its own name, then what came after it', async () => {
+		const { saver } = withDrafts(2);
+		const attempt = { saveId: 'save0000lost', document: titled('one') };
+		answer = () => saved(sent.length + 1);
+		saver.resume({ revision: 1, document: titled('two'), attempt });
+		await vi.advanceTimersByTimeAsync(2000);
+		expect(sent).toMatchObject([
+			{ revision: 1, saveId: 'save0000lost', title: 'one' },
+			{ revision: 2, title: 'two' }
+		]);
+		expect(saver.isSafe).toBe(true);
+	});
+
+	it('is no conflict where the server has just that already, whatever the order of its parts', async () => {
+		const { kept, saver } = withDrafts(2);
+		const mine = titled('mine');
+		const { plates, linked, titleBlock } = mine;
+		theirs = now({ plates, linked, titleBlock }, 3);
+		answer = () => refused(409);
+		saver.resume({ revision: 2, document: mine, attempt: null });
+		await settle();
+		expect([saver.state.kind, saver.revision]).toEqual(['saved', 3]);
+		expect(kept.at(-1)).toBeNull();
+	});
+
+	it('is a conflict where the server has something else, and is kept', async () => {
+		const { kept, saver } = withDrafts(2);
+		theirs = now(titled('theirs'), 3);
+		answer = () => refused(409);
+		saver.resume({ revision: 2, document: titled('mine'), attempt: null });
+		await settle();
+		expect(saver.state.kind).toBe('stale');
+		expect(kept.at(-1)).toMatchObject({ document: { titleBlock: { title: 'mine' } } });
 	});
 });
