@@ -9,6 +9,6 @@ export default defineConfig({
 		environment: 'node',
 		testTimeout: 3_600_000,
 		hookTimeout: 120_000,
-		maxWorkers: 2
+		maxWorkers: 3
 	}
 });

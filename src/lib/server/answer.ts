@@ -55,12 +55,7 @@ function refusalOf(error: unknown): Refusal | null {
 			error instanceof OutOfSpace
 				? `${inMegabytes(error.free)} MB are free where the studies are kept, ${inMegabytes(error.needed)} MB are needed.`
 				: 'No space is left where the studies are kept.';
-		return new Refusal(
-			507,
-			'disk-full',
-			'The disk is nearly full, so nothing was saved.',
-			`${space} Make room there; reading goes on.`
-		);
+		return new Refusal(507, 'disk-full', 'The disk is nearly full.', `${space} Make room there.`);
 	}
 	if (isDamage(error))
 		return new Refusal(

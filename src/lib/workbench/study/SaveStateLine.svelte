@@ -15,7 +15,7 @@
 			case 'unreachable':
 				return 'Not saved: the server cannot be reached. Your edits are kept here and saved when it is back.';
 			case 'failing':
-				return `Not saved. ${state.reason} Your edits are kept here and saved by themselves as soon as that is possible.`;
+				return `Not saved. ${state.reason} Your edits are kept here and saved then.`;
 			case 'stale':
 				return 'Not saved: changed elsewhere';
 			case 'deleted':
@@ -34,10 +34,10 @@
 <style>
 	.state {
 		max-width: 420px;
-		padding: 2px 8px;
+		padding: 1px 8px;
 		border: 1px solid var(--ink);
 		font-size: 12px;
-		line-height: 1.25;
+		line-height: 1.2;
 	}
 	.state.calm {
 		padding: 0;
