@@ -5,21 +5,10 @@ import { join } from 'node:path';
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { formatHex } from 'culori';
 import { type StudyDocument } from '../src/lib/model/study';
+import { answered } from './answered';
 
 const PORT = 4188;
 export const ADDRESS = `http://127.0.0.1:${PORT}`;
-
-async function answered(): Promise<void> {
-	for (let tries = 0; tries < 150; tries++) {
-		const ok = await fetch(ADDRESS).then(
-			(response) => response.ok,
-			() => false
-		);
-		if (ok) return;
-		await new Promise((done) => setTimeout(done, 200));
-	}
-	throw new Error('The server did not start.');
-}
 
 /** Serves the built application with demo data, opens Chromium, and closes both when the work is done. */
 export async function inBrowser(work: (page: Page) => Promise<void>): Promise<void> {
@@ -35,7 +24,7 @@ export async function inBrowser(work: (page: Page) => Promise<void>): Promise<vo
 		stdio: 'ignore'
 	});
 	try {
-		await answered();
+		await answered(ADDRESS);
 		const browser = await chromium.launch({
 			executablePath: '/usr/bin/chromium',
 			args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking']

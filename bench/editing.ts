@@ -1,19 +1,9 @@
 import { type Page } from '@playwright/test';
+import { alive } from '../tests/support/alive';
 import { ADDRESS, inBrowser } from './browser';
 
 /** Minutes of editing without a pause, as a person who tries everything. */
 const MINUTES = 5;
-
-/** Nodes of the page and listeners that are alive, after what nobody holds any more has been collected. */
-async function alive(page: Page): Promise<{ nodes: number; listeners: number; megabytes: number }> {
-	const session = await page.context().newCDPSession(page);
-	await session.send('Performance.enable');
-	for (let i = 0; i < 2; i++) await session.send('HeapProfiler.collectGarbage');
-	const { metrics } = await session.send('Performance.getMetrics');
-	await session.detach();
-	const of = (name: string): number => metrics.find((metric) => metric.name === name)?.value ?? 0;
-	return { nodes: of('Nodes'), listeners: of('JSEventListeners'), megabytes: of('JSHeapUsedSize') / 1e6 };
-}
 
 /** One round of what is done all the time: turn, choose, add and take back, open and close. */
 async function edit(page: Page, round: number): Promise<void> {

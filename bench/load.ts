@@ -7,6 +7,7 @@ import { newStudy } from '../src/lib/model/new-study';
 import { studyDocumentSchema, type StudyDocument } from '../src/lib/model/study';
 import { openEmbedded } from '../src/lib/server/database/embedded';
 import { createStudy } from '../src/lib/server/studies/repository';
+import { answered } from './answered';
 
 /** A class at work on one server: readers who ask for the next thing as soon as they have the last one, writers who save each second. */
 const STUDIES = Number(process.env.RICERCAR_STUDIES ?? 10_000);
@@ -122,20 +123,6 @@ function row(what: string, ms: readonly number[], errors: number): string {
 	return `| ${what} | ${ms.length} | ${(ms.length / SECONDS).toFixed(1)} | ${at(sorted, 0.5)} | ${at(sorted, 0.99)} | ${at(sorted, 1)} | ${errors} |`;
 }
 
-async function answered(): Promise<void> {
-	for (let tries = 0; tries < 150; tries++) {
-		if (
-			await fetch(`${ADDRESS}/api/studies`).then(
-				({ ok }) => ok,
-				() => false
-			)
-		)
-			return;
-		await new Promise((done) => setTimeout(done, 200));
-	}
-	throw new Error('The server did not start.');
-}
-
 const ids = await fill();
 const server = spawn(process.execPath, [process.env.RICERCAR_SERVER ?? 'build/index.js'], {
 	env: {
@@ -149,7 +136,7 @@ const server = spawn(process.execPath, [process.env.RICERCAR_SERVER ?? 'build/in
 	stdio: ['ignore', 'ignore', 'inherit']
 });
 try {
-	await answered();
+	await answered(`${ADDRESS}/api/studies`);
 	counted = performance.now() + 1000 * BEFORE;
 	const end = counted + 1000 * SECONDS;
 	const reader = async (): Promise<void> => {

@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { largestStudy, printOf } from '../tests/support/largest-study';
+import { answered } from './answered';
 
 /** Six people print the largest study that the rules allow, at once; meanwhile another one works. */
 const PRINTS = 6;
@@ -27,20 +28,6 @@ const held = (): number => {
 	return Number(kilobytes) / 1000;
 };
 
-async function answered(): Promise<void> {
-	for (let tries = 0; tries < 150; tries++) {
-		if (
-			await fetch(`${ADDRESS}/api/studies`).then(
-				({ ok }) => ok,
-				() => false
-			)
-		)
-			return;
-		await new Promise((done) => setTimeout(done, 200));
-	}
-	throw new Error('The server did not start.');
-}
-
 const seconds = async (work: () => Promise<Response>): Promise<number> => {
 	const before = performance.now();
 	const response = await work();
@@ -51,7 +38,7 @@ const seconds = async (work: () => Promise<Response>): Promise<number> => {
 const at = (sorted: readonly number[], share: number): number => sorted[Math.floor(share * (sorted.length - 1))] ?? 0;
 
 try {
-	await answered();
+	await answered(`${ADDRESS}/api/studies`);
 	const study = largestStudy();
 	const json = (content: unknown, more = {}): RequestInit => ({
 		method: 'POST',

@@ -1,18 +1,6 @@
-import { type Page } from '@playwright/test';
+import { alive } from '../tests/support/alive';
 import { addPlate, makeStudy } from './pages';
 import { expect, test } from './test';
-
-/** Nodes of the page and listeners that are alive, after what nobody holds any more has been collected. */
-async function alive(page: Page): Promise<{ nodes: number; listeners: number }> {
-	await page.waitForTimeout(1200);
-	const session = await page.context().newCDPSession(page);
-	await session.send('Performance.enable');
-	for (let i = 0; i < 2; i++) await session.send('HeapProfiler.collectGarbage');
-	const { metrics } = await session.send('Performance.getMetrics');
-	await session.detach();
-	const of = (name: string): number => metrics.find((metric) => metric.name === name)?.value ?? 0;
-	return { nodes: of('Nodes'), listeners: of('JSEventListeners') };
-}
 
 test('adding plates, palettes beside the plate and dialogs, and taking them back, leaves nothing behind', async ({
 	page
@@ -29,8 +17,11 @@ test('adding plates, palettes beside the plate and dialogs, and taking them back
 		await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click();
 	};
 	for (let i = 0; i < 5; i++) await round();
+	// Notices and what waits for its turn are given time to go.
+	await page.waitForTimeout(1200);
 	const before = await alive(page);
 	for (let i = 0; i < 15; i++) await round();
+	await page.waitForTimeout(1200);
 	const after = await alive(page);
 	// A plate that stayed would leave 40 nodes and 6 listeners a round.
 	expect(after.nodes - before.nodes).toBeLessThan(150);

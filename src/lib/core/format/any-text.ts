@@ -13,7 +13,20 @@ const nameBefore = (text: string, at: number): string | null =>
 	NAME_BEFORE.exec(text.slice(Math.max(0, at - LONGEST_BEFORE), at))?.[1] ?? null;
 
 /** A line that is nothing but a word. */
-const NAME_LINE = /^[ \t]*([a-z]{3,20})[ \t]*(?:;[ \t]*)?$/gim;
+const NAME_LINE = /^[ \t]*([a-z]{3,20})[ \t]*(?:;[ \t]*)?\r?$/i;
+/** No such line is longer. */
+const LONGEST_NAME_LINE = 200;
+
+/** Every line that is nothing but a word, with the place of its beginning. */
+function* wordLines(text: string): Generator<{ word: string; at: number }> {
+	for (let at = 0; at < text.length;) {
+		const found = text.indexOf('\n', at);
+		const end = found < 0 ? text.length : found;
+		const word = end - at <= LONGEST_NAME_LINE ? NAME_LINE.exec(text.slice(at, end))?.[1] : undefined;
+		if (word !== undefined) yield { word: word.toLowerCase(), at };
+		at = end + 1;
+	}
+}
 
 /**
  * All CSS colours in any text, a stylesheet among others, in their order: codes, functions, and lines that are nothing
@@ -30,10 +43,7 @@ export function findColours(text: string): NamedColour[] {
 	};
 	for (const { 0: colour, index } of text.matchAll(CANDIDATE))
 		if (isOne(colour)) add(nameBefore(text, index), colour, index);
-	for (const match of text.matchAll(NAME_LINE)) {
-		const word = match[1]!.toLowerCase();
-		if (isColourName(word)) add(null, word, match.index);
-	}
+	for (const { word, at } of wordLines(text)) if (isColourName(word)) add(null, word, at);
 	found.sort((one, other) => one.at - other.at);
 	return checkList(
 		found.map(({ name, text: colour }) => ({ name, text: colour })),

@@ -69,6 +69,8 @@ function between(lines: readonly string[], begin: string, end: string): Line[] {
 	return found;
 }
 
+const FORMAT = 'BEGIN_DATA_FORMAT';
+
 /** The models that a table can hold colours in: the fields and how three numbers become CSS text. */
 const MODELS: readonly { fields: readonly string[]; text: (x: number, y: number, z: number) => string }[] = [
 	{
@@ -88,8 +90,10 @@ const MODELS: readonly { fields: readonly string[]; text: (x: number, y: number,
  */
 export function readCgats(text: string): NamedColour[] {
 	checkLength(text);
+	// Before a text of any length is cut into lines.
+	if (!text.includes(FORMAT)) throw new Problem('file', `There is no ${FORMAT}.`, FORMAT, 1);
 	const lines = text.split(/\r\n|\r|\n/);
-	const fields = between(lines, 'BEGIN_DATA_FORMAT', 'END_DATA_FORMAT').flatMap(({ words }) => words);
+	const fields = between(lines, FORMAT, 'END_DATA_FORMAT').flatMap(({ words }) => words);
 	const model = [...MODELS].reverse().find((candidate) => candidate.fields.every((field) => fields.includes(field)));
 	if (!model)
 		throw new Problem(

@@ -88,8 +88,11 @@ function leastCost(read: (text: string) => unknown, text: string): number {
 	return least;
 }
 
-/** Milliseconds for two million letters: the wish of those who use it, by the clock of the processor. */
-const MOST = 200;
+/**
+ * Milliseconds of processor time for two million letters. 200 are wished for, and the long campaign asks for them; a machine that
+ * runs other tests beside takes up to twice as long. Patterns that grow, which this is about, took from 1200 to 28 000.
+ */
+const MOST = process.env.RICERCAR_CASES ? 200 : 600;
 
 describe('the worst that a file of full length can hold', () => {
 	// Every part with the beginning that fits it least and best is a long campaign (npm run faults); here what is drawn by a seed, and
