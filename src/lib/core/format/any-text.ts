@@ -12,20 +12,25 @@ const LONGEST_BEFORE = 100;
 const nameBefore = (text: string, at: number): string | null =>
 	NAME_BEFORE.exec(text.slice(Math.max(0, at - LONGEST_BEFORE), at))?.[1] ?? null;
 
-/** A line that is nothing but a word. */
-const NAME_LINE = /^[ \t]*([a-z]{3,20})[ \t]*(?:;[ \t]*)?\r?$/i;
-/** No such line is longer. */
-const LONGEST_NAME_LINE = 200;
+const isBlank = (code: number): boolean => code === 32 || code === 9;
+const isLetter = (code: number): boolean => (code > 64 && code < 91) || (code > 96 && code < 123);
+const SEMICOLON = 59;
+const RETURN = 13;
+/** No name of a colour has fewer or more letters. */
+const [FEWEST, MOST] = [3, 20];
 
-/** Every line that is nothing but a word, with the place of its beginning. */
-function* wordLines(text: string): Generator<{ word: string; at: number }> {
-	for (let at = 0; at < text.length;) {
-		const found = text.indexOf('\n', at);
-		const end = found < 0 ? text.length : found;
-		const word = end - at <= LONGEST_NAME_LINE ? NAME_LINE.exec(text.slice(at, end))?.[1] : undefined;
-		if (word !== undefined) yield { word: word.toLowerCase(), at };
-		at = end + 1;
-	}
+/** The word that a line between two places is, with blanks around it and a semicolon after it at most; null where it is more, or less. */
+function wordOn(text: string, from: number, to: number): string | null {
+	let start = from;
+	while (start < to && isBlank(text.charCodeAt(start))) start++;
+	let end = start;
+	while (end < to && isLetter(text.charCodeAt(end))) end++;
+	if (end - start < FEWEST || end - start > MOST) return null;
+	let rest = end;
+	while (rest < to && isBlank(text.charCodeAt(rest))) rest++;
+	if (text.charCodeAt(rest) === SEMICOLON) rest++;
+	while (rest < to && (isBlank(text.charCodeAt(rest)) || text.charCodeAt(rest) === RETURN)) rest++;
+	return rest >= to ? text.slice(start, end) : null;
 }
 
 /**
@@ -43,7 +48,13 @@ export function findColours(text: string): NamedColour[] {
 	};
 	for (const { 0: colour, index } of text.matchAll(CANDIDATE))
 		if (isOne(colour)) add(nameBefore(text, index), colour, index);
-	for (const { word, at } of wordLines(text)) if (isColourName(word)) add(null, word, at);
+	for (let at = 0; at < text.length;) {
+		const next = text.indexOf('\n', at);
+		const end = next < 0 ? text.length : next;
+		const word = wordOn(text, at, end)?.toLowerCase();
+		if (word !== undefined && isColourName(word)) add(null, word, at);
+		at = end + 1;
+	}
 	found.sort((one, other) => one.at - other.at);
 	return checkList(
 		found.map(({ name, text: colour }) => ({ name, text: colour })),

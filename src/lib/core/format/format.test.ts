@@ -112,6 +112,11 @@ describe('files as others write them', () => {
 		expect(read.map(({ name }) => name)).toEqual(['dyes.madder', 'dyes.border', 'dyes.wide', 'hsl']);
 		expect(hexes([read[0]!, read[1]!, read[3]!])).toEqual(['#b3392b', '#b3392b', '#ff0000']);
 	});
+	it('takes a line that is nothing but a name, with blanks around it and a semicolon, and no line that says more', () => {
+		const text = '  Teal ;\r\n\tnavy\t\r\nred blue\nred;;\nLightGoldenRodYellow\n; tan\nxtan\nplum';
+		expect(findColours(text).map((colour) => colour.text)).toEqual(['teal', 'navy', 'lightgoldenrodyellow', 'plum']);
+	});
+
 	it('the paints of an SVG, each once', () => {
 		const svg = `<svg><rect fill="#b3392b" stroke='none'/><stop style="stop-color: teal;x:1" /><path fill="url(#a)" stroke="#b3392b"/><g fill="currentColor"/></svg>`;
 		expect(readSvgColours(svg).map(({ text }) => text)).toEqual(['#b3392b', 'teal']);
