@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { Problem } from '$lib/core/problem';
+import { sayIssue } from './say-issue';
 import { studyDocumentSchema, type StudyDocument } from './study';
 
 /** Formats of study files that this version reads. */
@@ -45,7 +46,5 @@ export function readStudyFile(text: string): StudyDocument {
 		);
 	const result = studyFileSchema.safeParse(content);
 	if (result.success) return result.data.document;
-	const [issue] = result.error.issues;
-	const place = issue && issue.path.length > 0 ? issue.path.map(String).join(' › ') : 'its beginning';
-	throw new Problem('file', `At ${place}: ${issue?.message ?? 'unreadable'}.`, EXPECTED);
+	throw new Problem('file', sayIssue(result.error, 'its beginning'), EXPECTED);
 }

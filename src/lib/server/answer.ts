@@ -1,6 +1,7 @@
 import { error as pageError, json } from '@sveltejs/kit';
 import { type z } from 'zod';
 import { type ProblemAnswer } from '$lib/model/requests';
+import { sayIssue } from '$lib/model/say-issue';
 import { TOO_LARGE } from './limits';
 import { inMegabytes, isDamage, isFull, OutOfSpace } from './database/failures';
 
@@ -104,12 +105,11 @@ export async function loading<T>(work: () => Promise<T>): Promise<T> {
 export function readQuery<T>(url: URL, schema: z.ZodType<T>): T {
 	const result = schema.safeParse(Object.fromEntries(url.searchParams));
 	if (result.success) return result.data;
-	const [issue] = result.error.issues;
 	throw new Refusal(
 		400,
 		'not-as-expected',
 		'Something in the address is not as expected.',
-		`At ${issue?.path.map(String).join(' › ') || 'the address'}: ${issue?.message ?? 'unreadable'}.`
+		sayIssue(result.error, 'the address')
 	);
 }
 
@@ -142,12 +142,10 @@ export function readAs<T>(text: string, schema: z.ZodType<T>): T {
 	}
 	const result = schema.safeParse(content);
 	if (result.success) return result.data;
-	const [issue] = result.error.issues;
-	const place = issue && issue.path.length > 0 ? issue.path.map(String).join(' › ') : 'the whole request';
 	throw new Refusal(
 		422,
 		'not-as-expected',
 		'Something in the request is not as expected.',
-		`At ${place}: ${issue?.message ?? 'unreadable'}.`
+		sayIssue(result.error, 'the whole request')
 	);
 }

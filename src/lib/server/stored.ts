@@ -1,6 +1,7 @@
 import { type z } from 'zod';
 import { withinReach } from '$lib/core/colour/read';
 import { isColour } from '$lib/core/format/colour-list';
+import { sayIssue } from '$lib/model/say-issue';
 import { Refusal } from './answer';
 
 /** What was stored, as it is read now. */
@@ -20,13 +21,7 @@ export function readStored<T>(stored: unknown, schema: z.ZodType<T>): Stored<T> 
 	const brought: string[] = [];
 	const mended = schema.safeParse(withColoursWithinReach(stored, brought));
 	if (mended.success) return { document: mended.data, brought };
-	const [issue] = asIs.error.issues;
-	throw new Refusal(
-		422,
-		'unreadable',
-		'What is stored here cannot be read.',
-		`At ${issue?.path.map(String).join(' › ') || 'its beginning'}: ${issue?.message ?? 'unreadable'}.`
-	);
+	throw new Refusal(422, 'unreadable', 'What is stored here cannot be read.', sayIssue(asIs.error, 'its beginning'));
 }
 
 /** The same, with every colour text that is refused only because of its numbers brought within reach. */
