@@ -111,9 +111,9 @@
 		<PlateIndex {workbench} />
 		<LinkedColours {workbench} />
 	</div>
-	<div class="bar">
+	<section class="bar" aria-label="What decides the plate">
 		{#if kind && workbench.plate}<kind.bar {workbench} plate={workbench.plate} />{/if}
-	</div>
+	</section>
 	<main style:background={BOARD_COLOURS[board]}>
 		{#if kind && workbench.plate}
 			<div class="board">

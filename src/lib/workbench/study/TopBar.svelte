@@ -79,9 +79,11 @@
 	<Mark />
 	<nav aria-label="Where you are">
 		<a href="/">Studies</a> <span aria-hidden="true">/</span>
-		<button onclick={() => (editingTitle = true)} title="Title block: title, maker, course, unit, date">
-			{workbench.document.titleBlock.title}
-		</button>
+		<h1>
+			<button onclick={() => (editingTitle = true)} title="Title block: title, maker, course, unit, date">
+				{workbench.document.titleBlock.title}
+			</button>
+		</h1>
 	</nav>
 	<SaveStateLine {saver} />
 	<span class="space"></span>
@@ -134,7 +136,13 @@
 		text-decoration: underline;
 		text-underline-offset: 3px;
 	}
+	h1 {
+		min-width: 0;
+		font: inherit;
+		letter-spacing: normal;
+	}
 	nav button {
+		max-width: 100%;
 		overflow: hidden;
 		font-weight: 560;
 		color: var(--ink);
