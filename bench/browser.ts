@@ -26,7 +26,7 @@ export async function inBrowser(work: (page: Page) => Promise<void>): Promise<vo
 	try {
 		await answered(ADDRESS);
 		const browser = await chromium.launch({
-			executablePath: '/usr/bin/chromium',
+			executablePath: '/usr/bin/chromium-headless-shell',
 			args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking']
 		});
 		await work(await browser.newPage({ viewport: { width: 1280, height: 800 } }));

@@ -1,4 +1,3 @@
-import { type Page } from '@playwright/test';
 import { axeFaults } from './axe';
 import { drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
 import { expect, test } from './test';

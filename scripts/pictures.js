@@ -134,7 +134,7 @@ async function ready() {
 try {
 	await ready();
 	const browser = await chromium.launch({
-		executablePath: '/usr/bin/chromium',
+		executablePath: '/usr/bin/chromium-headless-shell',
 		args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking']
 	});
 	for (const [file, study, act] of VIEWS) {

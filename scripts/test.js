@@ -2,7 +2,7 @@
 // server what must not harm it, and drives the interface in Chromium. Ends with one line that counts the tests.
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { build, installDebianTools, installPackages, ROOT, run } from './ready.js';
+import { installDebianTools, installPackages, ROOT, run, together } from './ready.js';
 
 const UNIT = '.cache/unit-tests.json';
 const FAULTS = '.cache/fault-tests.json';
@@ -60,9 +60,11 @@ const vitest = (output, ...more) => [
 	`--outputFile.json=${output}`,
 	...more
 ];
-run('npm', ['run', 'check', '--silent']);
+await together([
+	{ name: 'Checks', command: 'npm', args: ['run', 'check', '--silent'] },
+	{ name: 'Build', command: process.execPath, args: ['scripts/build.js'] }
+]);
 run('npx', vitest(UNIT), { env: { ...process.env, RICERCAR_CHECKS: 'write' } });
-build();
 run('npx', vitest(FAULTS, '--config', 'vitest.faults.config.ts'));
 run('npx', ['--no-install', 'playwright', 'test', '--reporter=list,json'], {
 	env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: BROWSER }

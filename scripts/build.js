@@ -1,0 +1,4 @@
+// Builds the application where its sources are newer than the last build.
+import { build } from './ready.js';
+
+build();
