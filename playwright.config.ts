@@ -2,6 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
 	testDir: 'e2e',
+	globalSetup: './tests/support/begun.ts',
 	fullyParallel: false,
 	// Each has a server and a folder of its own (e2e/test.ts).
 	workers: 3,

@@ -7,6 +7,7 @@ export default defineConfig({
 	test: {
 		include: ['tests/faults/*.fault.ts'],
 		environment: 'node',
+		globalSetup: ['tests/support/begun.ts'],
 		testTimeout: 3_600_000,
 		hookTimeout: 120_000,
 		maxWorkers: 3

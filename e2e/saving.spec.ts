@@ -1,6 +1,7 @@
 import { type Page } from '@playwright/test';
 import { drawnColours, makeStudy, ready, saved } from './pages';
-import { newFolder, started, stopped } from '../tests/support/server';
+import { begunFolder } from '../tests/support/begun';
+import { started, stopped } from '../tests/support/server';
 import { expect, test } from './test';
 
 const setCount = async (page: Page, between: string) => {
@@ -101,7 +102,7 @@ test('leaving with unsaved work saves first, and warns where it cannot', async (
 });
 
 test('edits made while the server is down come back after a reload, and are saved', async ({ page }) => {
-	const folder = await newFolder();
+	const folder = await begunFolder();
 	const first = await started(folder);
 	await page.goto(first.url);
 	await ready(page);

@@ -1,5 +1,6 @@
 import { test as base } from '@playwright/test';
-import { newFolder, started, stopped, type OwnServer } from '../tests/support/server';
+import { begunFolder } from '../tests/support/begun';
+import { started, stopped, type OwnServer } from '../tests/support/server';
 
 /** Every worker has a server of its own, with a demo of its own: what one test makes is never in another worker's list. */
 export const test = base.extend<object, { server: OwnServer }>({
@@ -7,7 +8,7 @@ export const test = base.extend<object, { server: OwnServer }>({
 		// The runner reads off this pattern what the fixture needs: nothing.
 		// eslint-disable-next-line no-empty-pattern
 		async ({}, use) => {
-			const server = await started(await newFolder(), { RICERCAR_DEMO: 'fresh' });
+			const server = await started(await begunFolder(), { RICERCAR_DEMO: 'yes' });
 			await use(server);
 			await stopped(server, 'SIGTERM');
 		},

@@ -5,13 +5,14 @@ import { type Plate } from '../../src/lib/model/plate';
 import { nextGrounds, nextMixes, nextPlate, nextScheme, nextWheel } from '../../src/lib/workbench/study/suggest';
 import { fieldsOf, withField } from '../support/extremes';
 import { printOf } from '../support/largest-study';
-import { newFolder, started, stopped, type OwnServer } from '../support/server';
+import { begunFolder } from '../support/begun';
+import { started, stopped, type OwnServer } from '../support/server';
 import { asJson, keep, readBack } from '../support/studies';
 import { noteFault } from './report';
 
 let server: OwnServer;
 beforeAll(async () => {
-	server = await started(await newFolder());
+	server = await started(await begunFolder());
 });
 afterAll(() => stopped(server, 'SIGTERM'));
 

@@ -2,7 +2,8 @@ import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { expect, it } from 'vitest';
 import { newStudy } from '../../src/lib/model/new-study';
-import { newFolder, started, stopped } from '../support/server';
+import { begunFolder } from '../support/begun';
+import { started, stopped } from '../support/server';
 import { keep, save } from '../support/studies';
 import { CAMPAIGN, noteFault } from './report';
 
@@ -29,7 +30,7 @@ const large = (i: number) => {
 };
 
 it('saving one study again and again leaves the folder as large as it has to be', async () => {
-	const folder = await newFolder();
+	const folder = await begunFolder();
 	const server = await started(folder);
 	const size = (): number =>
 		Number(
@@ -40,7 +41,7 @@ it('saving one study again and again leaves the folder as large as it has to be'
 	const before = size();
 	const { id } = await keep(server.url, large(0));
 	let revision = 1;
-	const saves = 300 * CAMPAIGN;
+	const saves = 150 * CAMPAIGN;
 	for (let i = 1; i <= saves; i++) {
 		const response = await save(server.url, id, revision, `save${String(i).padStart(8, '0')}`, large(i));
 		expect(response.status, `save ${i}`).toBe(200);

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import { newStudy } from '../../src/lib/model/new-study';
 import { seeded } from '../../src/lib/core/seeded';
+import { begunFolder } from '../support/begun';
 import { launch, newFolder, started, stopped } from '../support/server';
 import { keep, readBack, save } from '../support/studies';
 import { CAMPAIGN, noteFault } from './report';
@@ -31,7 +32,7 @@ async function saveUntilDead(url: string, id: string, from: number): Promise<Ans
 }
 
 it('after SIGKILL in the middle of saves, every save that was answered is there', async () => {
-	const folder = await newFolder();
+	const folder = await begunFolder();
 	let server = await started(folder);
 	let saves = 0;
 	for (let round = 0; round < 3 * CAMPAIGN; round++) {

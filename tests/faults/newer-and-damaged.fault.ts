@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { openEmbedded } from '../../src/lib/server/database/embedded';
 import { newStudy } from '../../src/lib/model/new-study';
+import { begunFolder } from '../support/begun';
 import { launch, newFolder, started, stopped } from '../support/server';
 import { keep } from '../support/studies';
 import { noteFault } from './report';
@@ -12,7 +13,7 @@ let whole: string;
 const files: Record<string, string> = {};
 
 beforeAll(async () => {
-	whole = await newFolder();
+	whole = await begunFolder();
 	const server = await started(whole);
 	for (let i = 0; i < 60; i++) await keep(server.url, newStudy(`Study ${i}`, ''));
 	await stopped(server, 'SIGTERM');

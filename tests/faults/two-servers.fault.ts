@@ -2,6 +2,7 @@ import { execFileSync, spawn } from 'node:child_process';
 import { mkdir, symlink } from 'node:fs/promises';
 import { join } from 'node:path';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { begunFolder } from '../support/begun';
 import { launch, newFolder, started, stopped, type OwnServer } from '../support/server';
 import { keep, readBack } from '../support/studies';
 import { cannot, noteFault } from './report';
@@ -10,7 +11,7 @@ let folder: string;
 let first: OwnServer;
 
 beforeAll(async () => {
-	folder = await newFolder();
+	folder = await begunFolder();
 	first = await started(folder);
 });
 afterAll(() => stopped(first, 'SIGTERM'));

@@ -1,12 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type Database } from '../database/database';
 import { forgetOld } from '../database/set-aside';
-import { openEmbedded } from '../database/embedded';
 import { createMeasure, deleteMeasure, listMeasures, restoreMeasure } from './repository';
+import { emptyDatabase } from '../../../../tests/support/begun-embedded';
 
 let database: Database;
 beforeAll(async () => {
-	database = await openEmbedded(null);
+	database = await emptyDatabase();
 });
 afterAll(() => database.close());
 

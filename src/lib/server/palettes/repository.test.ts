@@ -2,7 +2,6 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type PaletteContent, type PaletteQuery } from '$lib/model/palette';
 import { type Database } from '../database/database';
 import { forgetOld } from '../database/set-aside';
-import { openEmbedded } from '../database/embedded';
 import { emptyDemo, fillDemo } from '../demo';
 import {
 	createPalette,
@@ -16,12 +15,13 @@ import {
 	type SortByNearness
 } from './repository';
 import { byNearness } from './nearness';
+import { emptyDatabase } from '../../../../tests/support/begun-embedded';
 
 const sorted: SortByNearness = (palettes, text) => Promise.resolve(byNearness(palettes, text));
 
 let database: Database;
 beforeAll(async () => {
-	database = await openEmbedded(null);
+	database = await emptyDatabase();
 });
 afterAll(() => database.close());
 
@@ -96,7 +96,7 @@ describe('palettes in the database', () => {
 	});
 
 	it('of the demo are there in the order of their files, and begin again with it', async () => {
-		const demo = await openEmbedded(null);
+		const demo = await emptyDatabase();
 		const shown = async () =>
 			(await listPalettes(demo, { words: '', tag: '', near: '', most: 50 }, sorted)).palettes.map(({ name }) => name);
 		await fillDemo(demo, 'demo');

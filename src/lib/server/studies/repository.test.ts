@@ -6,9 +6,9 @@ import { show } from '$lib/core/colour/shown';
 import { HELPING, type ListQuery } from '$lib/model/requests';
 import { type Database } from '../database/database';
 import { forgetOld } from '../database/set-aside';
-import { openEmbedded } from '../database/embedded';
 import { migrate } from '../database/migrate';
 import { emptyDemo, fillDemo } from '../demo';
+import { emptyDatabase } from '../../../../tests/support/begun-embedded';
 import {
 	createStudy,
 	deleteStudy,
@@ -25,7 +25,7 @@ const oklch = converter('oklch');
 
 let database: Database;
 beforeAll(async () => {
-	database = await openEmbedded(null);
+	database = await emptyDatabase();
 });
 afterAll(() => database.close());
 
@@ -128,7 +128,7 @@ describe('a long list', () => {
 	}
 
 	it('of 2500 studies is reached to its end, each once and in order, by title and by time', async () => {
-		const long = await openEmbedded(null);
+		const long = await emptyDatabase();
 		// Ten of each title and of each moment, so that the order has to be decided by the id as well.
 		await long.query(
 			`insert into study (id, title, maker, course, words, plates, document, changed)
@@ -226,7 +226,7 @@ it('migrations run once', async () => {
 });
 
 it('the demo is filled once, keeps what people did with it, and can begin again', async () => {
-	const demo = await openEmbedded(null);
+	const demo = await emptyDatabase();
 	const shown = async () => (await listStudies(demo, { words: '', sort: 'changed', after: '' })).lines;
 	await fillDemo(demo, 'demo');
 	const first = await shown();

@@ -1,4 +1,0 @@
-// Builds the application where its sources are newer than the last build.
-import { build } from './ready.js';
-
-build();
