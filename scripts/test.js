@@ -2,7 +2,7 @@
 // server what must not harm it, and drives the interface in Chromium. Ends with one line that counts the tests.
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { build, installDebianTools, installPackages, ROOT, run, together } from './ready.js';
+import { build, installDebianTools, installPackages, ROOT, run } from './ready.js';
 
 const UNIT = '.cache/unit-tests.json';
 const FAULTS = '.cache/fault-tests.json';
@@ -60,14 +60,10 @@ const vitest = (output, ...more) => [
 	`--outputFile.json=${output}`,
 	...more
 ];
-// Alone: the type check writes into the same folder as the build.
-build();
-await together([
-	{ name: 'Checks', command: 'npm', args: ['run', 'check', '--silent'] },
-	// These mostly wait for servers.
-	{ name: 'Faults', command: 'npx', args: vitest(FAULTS, '--config', 'vitest.faults.config.ts') }
-]);
+run('npm', ['run', 'check', '--silent']);
 run('npx', vitest(UNIT), { env: { ...process.env, RICERCAR_CHECKS: 'write' } });
+build();
+run('npx', vitest(FAULTS, '--config', 'vitest.faults.config.ts'));
 run('npx', ['--no-install', 'playwright', 'test', '--reporter=list,json'], {
 	env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: BROWSER }
 });

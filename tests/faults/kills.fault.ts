@@ -38,12 +38,12 @@ it('after SIGKILL in the middle of saves, every save that was answered is there'
 	for (let round = 0; round < 3 * CAMPAIGN; round++) {
 		const studies = await Promise.all([1, 2, 3].map(() => keep(server.url)));
 		const saving = studies.map(({ id, revision }) => saveUntilDead(server.url, id, revision));
-		await pause(400 + 500 * next());
+		await pause(700 + 600 * next());
 		await stopped(server, 'SIGKILL');
 		const answered = await Promise.all(saving);
 		server = await started(folder);
 		for (const [i, { title, revision }] of answered.entries()) {
-			expect(revision, 'saves were answered before the kill').toBeGreaterThan(2);
+			expect(revision, 'saves were answered before the kill').toBeGreaterThan(1);
 			const study = await readBack(server.url, studies[i]!.id);
 			// One more may have been kept whose answer did not get out; never one fewer.
 			expect([revision, revision + 1]).toContain(study.revision);
