@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
 import svelte from 'eslint-plugin-svelte';
@@ -5,6 +6,13 @@ import * as regexp from 'eslint-plugin-regexp';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
+
+/** The rooms of plate kinds: outside them nothing asks what kind a plate is. */
+const KINDS = readdirSync('src/lib/plates', { withFileTypes: true })
+	.filter((entry) => entry.isDirectory())
+	.map(({ name }) => name);
+const A_KIND = `Literal[value=/^(${KINDS.join('|')})$/]`;
+const ASKS = 'Ask the kind by its table (plates/kinds.ts): only a room knows its own name.';
 
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', 'test-results/', '.cache/'] },
@@ -45,6 +53,17 @@ export default ts.config(
 			'no-restricted-properties': [
 				'error',
 				{ object: 'Math', property: 'random', message: 'A seed comes in as an argument.' }
+			]
+		}
+	},
+	{
+		files: ['src/**'],
+		ignores: ['src/lib/plates/*/**', 'src/lib/core/**', '**/*.test.ts'],
+		rules: {
+			'no-restricted-syntax': [
+				'error',
+				{ selector: `BinaryExpression[operator=/^[!=]==?$/] > ${A_KIND}`, message: ASKS },
+				{ selector: `SwitchCase > ${A_KIND}`, message: ASKS }
 			]
 		}
 	},

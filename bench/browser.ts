@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { formatHex } from 'culori';
-import { type StudyDocument } from '../src/lib/model/study';
+import { type StudyDocument } from '../src/lib/study/study';
 import { answered } from './answered';
 
 const PORT = 4188;

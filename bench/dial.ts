@@ -1,6 +1,6 @@
 import { newId } from '../src/lib/model/ids';
-import { newStudy } from '../src/lib/model/new-study';
-import { type StudyDocument } from '../src/lib/model/study';
+import { newStudy } from '../src/lib/study/new-study';
+import { type StudyDocument } from '../src/lib/study/study';
 import { ADDRESS, countLongTasks, inBrowser, keep, longTasks, measuring, spent, timeDial } from './browser';
 
 const RECIPES = ['tints', 'shades', 'tones-level', 'interval'] as const;

@@ -1,6 +1,6 @@
 import { type Page } from '@playwright/test';
-import { newStudy } from '../src/lib/model/new-study';
-import { HELPING } from '../src/lib/model/requests';
+import { newStudy } from '../src/lib/study/new-study';
+import { HELPING } from '../src/lib/model/listed';
 import { ADDRESS, countLongTasks, inBrowser, keep, longTasks, measuring, spent } from './browser';
 
 const STUDIES = 200;

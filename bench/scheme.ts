@@ -1,13 +1,13 @@
-import { newStudy } from '../src/lib/model/new-study';
-import { type StudyDocument } from '../src/lib/model/study';
-import { schemeFrom } from '../src/lib/workbench/study/suggest';
+import { newStudy } from '../src/lib/study/new-study';
+import { type StudyDocument } from '../src/lib/study/study';
+import { surroundingsOf } from '../src/lib/plates/kinds';
+import { schemeFrom } from '../src/lib/plates/scheme/make';
 import { ADDRESS, countLongTasks, inBrowser, keep, timeDial } from './browser';
 
 /** A scheme of ten members with twenty relatives a side and the designs, all of one linked lead colour. */
 function schemeStudy(): StudyDocument {
 	const study = newStudy('Scheme', '');
-	const plate = schemeFrom(study, { linked: study.linked[0]!.id });
-	if (plate.kind !== 'scheme') throw new Error('A scheme is a scheme.');
+	const plate = schemeFrom(surroundingsOf(study), { linked: study.linked[0]!.id });
 	const others = Array.from({ length: 9 }, () => ({ angle: 0, strength: 0.9, value: 4, fixed: null }));
 	const relatives = { shown: true, steps: 20, amount: 70 };
 	return { ...study, plates: [{ ...plate, scheme: 'analogous', others, relatives }] };

@@ -1,17 +1,16 @@
-import { newId } from '../src/lib/model/ids';
-import { newStudy } from '../src/lib/model/new-study';
-import { type Plate } from '../src/lib/model/plate';
+import { newStudy } from '../src/lib/study/new-study';
+import { KIND_NAMES } from '../src/lib/plates/kinds';
+import { newPlate } from '../src/lib/plates/new-plate';
+import { type Plate } from '../src/lib/plates/plate';
 import { fieldsOf, withField } from '../tests/support/extremes';
-import { nextGrounds, nextMixes, nextPlate, nextScheme, nextWheel } from '../src/lib/workbench/study/suggest';
 import { ready } from './pages';
 import { expect, test } from './test';
 
 const study = newStudy('First plates', '');
-const MADE = { scales: nextPlate, wheel: nextWheel, scheme: nextScheme, mixes: nextMixes, grounds: nextGrounds };
 
 /** A plate of every kind, and of every exercise of those that have some. */
-const plates = (Object.keys(MADE) as Plate['kind'][]).flatMap((kind) => {
-	const plate: Plate = { ...MADE[kind](study), id: newId() };
+const plates = KIND_NAMES.flatMap((kind) => {
+	const plate: Plate = newPlate(kind, study);
 	const exercises = fieldsOf(kind).find(({ path }) => path === 'exercise')?.ends ?? [];
 	return exercises.length === 0
 		? [{ name: kind, plate }]

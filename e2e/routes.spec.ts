@@ -1,5 +1,5 @@
 import { type APIResponse } from '@playwright/test';
-import { newStudy } from '../src/lib/model/new-study';
+import { newStudy } from '../src/lib/study/new-study';
 import { expect, test } from './test';
 
 const document = newStudy('Routes', '2026-03-02');

@@ -1,4 +1,4 @@
-import { newStudy } from '../src/lib/model/new-study';
+import { newStudy } from '../src/lib/study/new-study';
 import { type Page } from '@playwright/test';
 import { ready } from './pages';
 import { expect, test } from './test';

@@ -1,4 +1,4 @@
-import { listQuerySchema } from '$lib/model/requests';
+import { listQuerySchema } from '$lib/study/requests';
 import { loading, readQuery } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { listStudies } from '$lib/server/studies/repository';

@@ -1,8 +1,9 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { newId } from '../../src/lib/model/ids';
-import { newStudy } from '../../src/lib/model/new-study';
-import { type Plate } from '../../src/lib/model/plate';
-import { nextGrounds, nextMixes, nextPlate, nextScheme, nextWheel } from '../../src/lib/workbench/study/suggest';
+import { newStudy } from '../../src/lib/study/new-study';
+import { KIND_NAMES } from '../../src/lib/plates/kinds';
+import { newPlate } from '../../src/lib/plates/new-plate';
+import { type Plate } from '../../src/lib/plates/plate';
 import { fieldsOf, withField } from '../support/extremes';
 import { printOf } from '../support/largest-study';
 import { begunFolder } from '../support/begun';
@@ -17,7 +18,6 @@ beforeAll(async () => {
 afterAll(() => stopped(server, 'SIGTERM'));
 
 const study = newStudy('Extremes', '');
-const MADE = { scales: nextPlate, wheel: nextWheel, scheme: nextScheme, mixes: nextMixes, grounds: nextGrounds };
 
 /** The same plate under ids of its own, so that many can stand in one study. */
 const renamed = (plate: Plate): Plate =>
@@ -27,11 +27,12 @@ const renamed = (plate: Plate): Plate =>
 
 it('both ends of every field of every exercise can be saved, opened, drawn and printed', async () => {
 	let plates = 0;
-	for (const [kind, make] of Object.entries(MADE)) {
-		const fields = fieldsOf(kind as Plate['kind']);
+	for (const kind of KIND_NAMES) {
+		const make = (): Plate => newPlate(kind, study);
+		const fields = fieldsOf(kind);
 		const exercises = fields.find(({ path }) => path === 'exercise')?.ends ?? [null];
 		for (const exercise of exercises) {
-			const base = exercise === null ? make(study) : withField(make(study), 'exercise', exercise)!;
+			const base = exercise === null ? make() : withField(make(), 'exercise', exercise)!;
 			const all = fields.flatMap(({ path, ends }) => ends.flatMap((end) => withField(base, path, end) ?? []));
 			const document = { ...study, plates: all.slice(0, 60).map(renamed) };
 			plates += document.plates.length;
@@ -76,10 +77,14 @@ it('colours beyond all measure are refused when they come, and shown as the near
 		'hsl(100000turn 100000% 50%)'
 	];
 	for (const text of furthest)
-		for (const make of Object.values(MADE)) {
+		for (const kind of KIND_NAMES) {
 			const document = { ...study, linked: study.linked.map((colour) => ({ ...colour, text })) };
-			const { id } = await keep(server.url, { ...document, plates: [make(document)] });
+			const { id } = await keep(server.url, { ...document, plates: [newPlate(kind, document)] });
 			expect((await fetch(`${server.url}/studies/${id}`)).status, text).toBe(200);
 		}
-	noteFault('colours as far out as is read, on every kind of plate, opened', 5 * furthest.length, 'nothing');
+	noteFault(
+		'colours as far out as is read, on every kind of plate, opened',
+		KIND_NAMES.length * furthest.length,
+		'nothing'
+	);
 });

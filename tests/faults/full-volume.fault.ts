@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { open, rm, statfs } from 'node:fs/promises';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { newStudy } from '../../src/lib/model/new-study';
+import { newStudy } from '../../src/lib/study/new-study';
 import { launch, newFolder, started, stopped } from '../support/server';
 import { asJson, keep, readBack, save } from '../support/studies';
 import { cannot, CAMPAIGN, noteFault } from './report';

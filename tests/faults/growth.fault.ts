@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { expect, it } from 'vitest';
-import { newStudy } from '../../src/lib/model/new-study';
+import { newStudy } from '../../src/lib/study/new-study';
 import { begunFolder } from '../support/begun';
 import { started, stopped } from '../support/server';
 import { keep, save } from '../support/studies';

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { newStudy } from '../../src/lib/model/new-study';
+import { newStudy } from '../../src/lib/study/new-study';
 import { seeded } from '../../src/lib/core/seeded';
 import { begunFolder } from '../support/begun';
 import { launch, newFolder, started, stopped } from '../support/server';

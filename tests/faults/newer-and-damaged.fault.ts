@@ -2,7 +2,7 @@ import { cp, readFile, rm, truncate, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { openEmbedded } from '../../src/lib/server/database/embedded';
-import { newStudy } from '../../src/lib/model/new-study';
+import { newStudy } from '../../src/lib/study/new-study';
 import { begunFolder } from '../support/begun';
 import { launch, newFolder, started, stopped } from '../support/server';
 import { keep } from '../support/studies';

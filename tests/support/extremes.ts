@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { plateSchema, type Plate } from '../../src/lib/model/plate';
+import { plateSchema, type Plate } from '../../src/lib/plates/plate';
 
 /** A schema as it describes itself (JSON Schema), as far as ours use it. */
 interface Described {

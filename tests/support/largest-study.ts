@@ -1,10 +1,10 @@
 import { newId } from '../../src/lib/model/ids';
-import { type Plate } from '../../src/lib/model/plate';
-import { MOST_SCALES } from '../../src/lib/model/plate';
-import { MOST_PARENTS } from '../../src/lib/model/scale';
-import { MOST_PLATES, type StudyDocument } from '../../src/lib/model/study';
-import { type PrintRequest } from '../../src/lib/model/print';
-import { newStudy } from '../../src/lib/model/new-study';
+import { type Plate } from '../../src/lib/plates/plate';
+import { MOST_SCALES } from '../../src/lib/plates/scales/schema';
+import { MOST_PARENTS } from '../../src/lib/plates/scales/scale';
+import { MOST_PLATES, type StudyDocument } from '../../src/lib/study/study';
+import { type PrintRequest } from '../../src/lib/study/print';
+import { newStudy } from '../../src/lib/study/new-study';
 import { MOST_BETWEEN } from '../../src/lib/core/scale/scale';
 import { seeded } from '../../src/lib/core/seeded';
 

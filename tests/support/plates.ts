@@ -1,6 +1,6 @@
-import { mixesPlateSchema, type MixesPlate } from '../../src/lib/model/mixes-plate';
-import { type ScalesPlate } from '../../src/lib/model/plate';
-import { type StudyDocument } from '../../src/lib/model/study';
+import { mixesPlateSchema, type MixesPlate } from '../../src/lib/plates/mixes/schema';
+import { type ScalesPlate } from '../../src/lib/plates/scales/schema';
+import { type StudyDocument } from '../../src/lib/study/study';
 
 /** A plate of a study that must be one of scales: the first, unless another is asked for. */
 export function scalesPlateOf({ plates }: StudyDocument, index = 0): ScalesPlate {

@@ -1,5 +1,5 @@
-import { newStudy } from '../../src/lib/model/new-study';
-import { type StudyDocument } from '../../src/lib/model/study';
+import { newStudy } from '../../src/lib/study/new-study';
+import { type StudyDocument } from '../../src/lib/study/study';
 
 export const asJson = (method: string, content: unknown): RequestInit => ({
 	method,

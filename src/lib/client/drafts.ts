@@ -1,5 +1,5 @@
 import { createStore, del, get, set, type UseStore } from 'idb-keyval';
-import { type StudyDocument } from '$lib/model/study';
+import { type StudyDocument } from '$lib/study/study';
 
 /** A save that is under way: its name and what it saves. */
 export interface Attempt {

@@ -1,6 +1,6 @@
 import { type NamedColour } from '$lib/core/format/colour-list';
 import { Problem } from '$lib/core/problem';
-import { type StudyDocument } from '$lib/model/study';
+import { type StudyDocument } from '$lib/study/study';
 import { type ReadAnswer, type ReadQuestion } from '$lib/workers/read-files';
 
 /** Texts are read apart from the page, which goes on answering whatever they hold. */

@@ -1,4 +1,4 @@
-import { problemSchema } from '$lib/model/requests';
+import { problemSchema } from '$lib/study/requests';
 
 /** Why the server refused, in its own words where it gave any. */
 export async function reasonOf(response: Response): Promise<string> {

@@ -1,6 +1,6 @@
-import { studyListSchema, type ListQuery, type StudyList } from '$lib/model/requests';
-import { copyOfStudy } from '$lib/model/new-study';
-import { studySchema, type Study, type StudyDocument } from '$lib/model/study';
+import { studyListSchema, type ListQuery, type StudyList } from '$lib/study/requests';
+import { copyOfStudy } from '$lib/study/new-study';
+import { studySchema, type Study, type StudyDocument } from '$lib/study/study';
 import { ask, asJson } from './asking';
 
 const PATH = '/api/studies';

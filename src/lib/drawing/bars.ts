@@ -1,6 +1,6 @@
 import { hexToNumber, numberToHex } from '$lib/core/colour/code-number';
 import { type Of } from './drawing';
-import { type Box } from './forms/place';
+import { type Box } from './box';
 
 /** A box filled with one colour. */
 export const bar = ({ x, y, width, height }: Box, fill: string): Of<'bar'> => ({

@@ -1,5 +1,5 @@
 import { type Shape } from './drawing';
-import { PLATE_WIDTH } from './scales-layout';
+import { PLATE_WIDTH } from './plate-size';
 import { INK, shortened, words } from './words';
 
 const MARGIN = 28;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { newStudy } from '$lib/model/new-study';
-import { drawPlate } from './draw-plate';
+import { newStudy } from '$lib/study/new-study';
+import { drawPlate } from '$lib/plates/draw-plate';
 import { PLAIN_VIEW, seenDrawing, seenHex, VIEWS, VIEW_WORDS } from './view';
 
 const study = newStudy('Views', '');

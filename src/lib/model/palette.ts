@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { colourTextSchema } from './colour-text';
 import { idSchema } from './ids';
 import { lineSchema } from './line';
-import { HELPING, revisionSchema, wordsSchema } from './requests';
+import { HELPING, revisionSchema, wordsSchema } from './listed';
 
 export const MOST_COLOURS = 60;
 export const MOST_TAGS = 12;
@@ -17,6 +17,13 @@ const tagSchema = lineSchema
 
 export const paletteColourSchema = z.strictObject({ name: lineSchema.min(1), text: colourTextSchema });
 export type PaletteColour = z.infer<typeof paletteColourSchema>;
+
+/** A palette as a plate keeps it: as it was when it was chosen. */
+export const keptPaletteSchema = z.strictObject({
+	name: lineSchema.min(1),
+	colours: z.array(paletteColourSchema).min(1).max(MOST_COLOURS)
+});
+export type KeptPalette = z.infer<typeof keptPaletteSchema>;
 
 /** What people decide about a palette: a named, ordered set of colours kept outside any study. */
 export const paletteContentSchema = z.strictObject({

@@ -5,7 +5,7 @@
 	import { Problem } from '$lib/core/problem';
 	import { type DndEvent } from 'svelte-dnd-action';
 	import { type Palette, type PaletteList } from '$lib/model/palette';
-	import { HELPING } from '$lib/model/requests';
+	import { HELPING } from '$lib/model/listed';
 	import PageHead from '$lib/ui/PageHead.svelte';
 	import UndoButtons from '$lib/ui/UndoButtons.svelte';
 	import { Library } from './library.svelte';

@@ -1,7 +1,7 @@
 import { emptyHistory, noted, redone, undone, type History } from '$lib/client/history';
 import * as server from '$lib/client/palettes';
 import { type Palette, type PaletteContent, type PaletteList, type PaletteQuery } from '$lib/model/palette';
-import { HELPING } from '$lib/model/requests';
+import { HELPING } from '$lib/model/listed';
 import { notices } from '$lib/ui/notices.svelte';
 
 /** What one palette was or became, so that an edit of it can be taken back. */

@@ -1,6 +1,6 @@
 import { error as pageError, json } from '@sveltejs/kit';
 import { type z } from 'zod';
-import { type ProblemAnswer } from '$lib/model/requests';
+import { type ProblemAnswer } from '$lib/study/requests';
 import { sayIssue } from '$lib/model/say-issue';
 import { TOO_LARGE } from './limits';
 import { inMegabytes, isDamage, isFull, OutOfSpace } from './database/failures';

@@ -1,6 +1,6 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { studyDocumentSchema } from '$lib/model/study';
+import { studyDocumentSchema } from '$lib/study/study';
 import { paletteContentSchema } from '$lib/model/palette';
 import { type Database, type Queries } from './database/database';
 import { createPalette } from './palettes/repository';

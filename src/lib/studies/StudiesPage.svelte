@@ -5,13 +5,13 @@
 	import { goto } from '$app/navigation';
 	import { readStudyApart } from '$lib/client/reading';
 	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
-	import { newStudy } from '$lib/model/new-study';
-	import { LONGEST_STUDY_FILE } from '$lib/model/study-file';
+	import { newStudy } from '$lib/study/new-study';
+	import { LONGEST_STUDY_FILE } from '$lib/study/study-file';
 	import { Problem } from '$lib/core/problem';
-	import { type ListQuery, type StudyList } from '$lib/model/requests';
+	import { type ListQuery, type StudyList } from '$lib/study/requests';
 	import { notices } from '$lib/ui/notices.svelte';
 	import PageHead from '$lib/ui/PageHead.svelte';
-	import { type StudyDocument } from '$lib/model/study';
+	import { type StudyDocument } from '$lib/study/study';
 	import { loadTemplates, type Template } from '$lib/templates/templates';
 	import StudyCard from './StudyCard.svelte';
 	import { ShownStudies } from './study-list.svelte';

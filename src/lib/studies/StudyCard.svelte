@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { sayDay } from '$lib/drawing/say-day';
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
-	import { type StudyLine } from '$lib/model/requests';
+	import { type StudyLine } from '$lib/study/requests';
 	import Menu from '$lib/ui/Menu.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { drawPlate } from '$lib/drawing/draw-plate';
+	import { drawPlate } from '$lib/plates/draw-plate';
 	import { type Template } from '$lib/templates/templates';
 	import DrawingCanvas from '$lib/ui/DrawingCanvas.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';

@@ -1,5 +1,6 @@
 import { listStudies } from '$lib/client/studies';
-import { HELPING, type ListQuery, type StudyLine, type StudyList } from '$lib/model/requests';
+import { type ListQuery, type StudyLine, type StudyList } from '$lib/study/requests';
+import { HELPING } from '$lib/model/listed';
 
 /** The list of studies as far as it has come, helping by helping. */
 export class ShownStudies {

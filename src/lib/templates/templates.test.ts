@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { linearToOklab } from '$lib/core/colour/oklab';
-import { judgePlate } from '$lib/drawing/judge';
-import { scaleOf } from '$lib/drawing/resolve';
+import { judgePlate } from '$lib/plates/judge-plate';
+import { scaleOf } from '$lib/plates/scales/scale-of';
 import { loadTemplates } from './templates';
 import { scalesPlateOf } from '../../../tests/support/plates';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { studyDocumentSchema, titleBlockSchema } from '$lib/model/study';
+import { studyDocumentSchema, titleBlockSchema } from '$lib/study/study';
 
 /** A sheet to start from: a study as data, with the checks that its exercise asks for. Its title is given when it is used. */
 export const templateSchema = z.strictObject({

@@ -2,8 +2,8 @@ import '../model/without-eval';
 import { readColours } from '../core/format/any-file';
 import { type NamedColour } from '../core/format/colour-list';
 import { Problem } from '../core/problem';
-import { readStudyFile } from '../model/study-file';
-import { type StudyDocument } from '../model/study';
+import { readStudyFile } from '$lib/study/study-file';
+import { type StudyDocument } from '$lib/study/study';
 
 /** What is asked: the colours of a text, or the study of a file. */
 export interface ReadQuestion {

@@ -1,4 +1,4 @@
-import { HELPING } from '$lib/model/requests';
+import { HELPING } from '$lib/model/listed';
 import { loading } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { listPalettes } from '$lib/server/palettes/repository';

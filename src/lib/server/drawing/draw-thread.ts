@@ -1,10 +1,9 @@
-import { drawPlate } from '$lib/drawing/draw-plate';
-import { coloursOfExercise } from '$lib/drawing/exercise-colours';
+import { coloursOfPlate, drawPlate, isListed } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { type Palette } from '$lib/model/palette';
-import { printRequestSchema } from '$lib/model/print';
-import { pictureRequestSchema } from '$lib/model/requests';
-import { studyDocumentSchema } from '$lib/model/study';
+import { printRequestSchema } from '$lib/study/print';
+import { pictureRequestSchema } from '$lib/study/requests';
+import { studyDocumentSchema } from '$lib/study/study';
 import { readAs, Refusal } from '../answer';
 import { byNearness } from '../palettes/nearness';
 import { type Page } from '../print/sheets';
@@ -36,7 +35,7 @@ export const print = (text: string): Promise<Made<Uint8Array>> =>
 				const plate = structuredClone(each);
 				yield {
 					drawing: drawPlate(plate, linked, 'full'),
-					codes: codes ? coloursOfExercise(plate, linked).map(({ name, hex }) => `${name} ${hex}`) : []
+					codes: codes && isListed(plate) ? coloursOfPlate(plate, linked).map(({ name, hex }) => `${name} ${hex}`) : []
 				};
 			}
 		}

@@ -1,5 +1,5 @@
 import { type IncomingMessage, type ServerResponse } from 'node:http';
-import { type ProblemAnswer } from '$lib/model/requests';
+import { type ProblemAnswer } from '$lib/study/requests';
 import { isExpectedHost } from '../settings';
 
 /** One thing that is done with a request before the next. */

@@ -1,8 +1,8 @@
 import PDFDocument from 'pdfkit';
 import { type Of, type Shape } from '$lib/drawing/drawing';
 import { barsOf, figuresOf } from '$lib/drawing/bars';
-import { type TitleBlock } from '$lib/model/study';
-import { pageSize, type PageForm } from '$lib/model/print';
+import { type TitleBlock } from '$lib/study/study';
+import { pageSize, type PageForm } from '$lib/study/print';
 import { faceFiles, runsOf, type FaceName } from './faces';
 import { sheetsOf, type Page } from './sheets';
 

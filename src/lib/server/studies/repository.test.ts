@@ -1,9 +1,10 @@
 import { converter } from 'culori';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { newStudy } from '$lib/model/new-study';
+import { newStudy } from '$lib/study/new-study';
 import { readColour } from '$lib/core/colour/read';
 import { show } from '$lib/core/colour/shown';
-import { HELPING, type ListQuery } from '$lib/model/requests';
+import { type ListQuery } from '$lib/study/requests';
+import { HELPING } from '$lib/model/listed';
 import { type Database } from '../database/database';
 import { forgetOld } from '../database/set-aside';
 import { migrate } from '../database/migrate';

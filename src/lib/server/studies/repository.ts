@@ -1,18 +1,18 @@
 import { z } from 'zod';
 import { newId } from '$lib/model/ids';
-import { copyOfStudy } from '$lib/model/new-study';
+import { copyOfStudy } from '$lib/study/new-study';
 import {
 	studyLineSchema,
 	savedSchema,
-	HELPING,
 	type ListQuery,
 	type Saved,
 	type SaveStudy,
 	type Sort,
 	type StudyLine,
 	type StudyList
-} from '$lib/model/requests';
-import { studyDocumentSchema, type Study, type StudyDocument } from '$lib/model/study';
+} from '$lib/study/requests';
+import { HELPING } from '$lib/model/listed';
+import { studyDocumentSchema, type Study, type StudyDocument } from '$lib/study/study';
 import { Refusal } from '../answer';
 import { type Database, type Queries, type Row } from '../database/database';
 import { holdsWords } from '../database/patterns';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { judgePlate } from '$lib/drawing/judge';
-	import { type Plate } from '$lib/model/plate';
+	import { judgePlate } from '$lib/plates/judge-plate';
+	import { type Plate } from '$lib/plates/plate';
 	import { inTurn } from '$lib/ui/in-turn';
 	import { type Workbench } from '../study/workbench.svelte';
 

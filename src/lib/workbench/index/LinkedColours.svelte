@@ -6,18 +6,19 @@
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { show } from '$lib/core/colour/shown';
 	import { seenHex } from '$lib/drawing/view';
-	import { colourOf } from '$lib/drawing/resolve';
+	import { colourOf } from '$lib/model/resolve';
 	import { newId } from '$lib/model/ids';
 	import { type PaletteColour } from '$lib/model/palette';
-	import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
+	import { MOST_LINKED, type LinkedColour } from '$lib/model/linked';
 	import { takesColour } from '$lib/ui/colour-drag';
 	import { notices } from '$lib/ui/notices.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import ReadInDialog from '$lib/ui/ReadInDialog.svelte';
 	import { subjectOf } from '../mixer/subject';
-	import { addAllLinked, addLinked, changeLinked, deleteLinked } from '../study/edits';
-	import { sayUses, usesOf } from '../study/uses';
+	import { deleteLinked } from '$lib/study/edits';
+	import { addAllLinked, addLinked, changeLinked } from '$lib/model/edit-linked';
+	import { sayUses, usesOf } from '$lib/study/uses';
 	import { type Workbench } from '../study/workbench.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
@@ -41,7 +42,7 @@
 		const text = subjectOf(workbench)?.text ?? '#808080';
 		const colour = { id: newId(), name: `Colour ${linked.length + 1}`, text };
 		workbench.edit('Add a linked colour', addLinked(colour));
-		workbench.hold({ kind: 'linked', id: colour.id });
+		workbench.holdLinked(colour.id);
 		renaming = colour.id;
 	}
 
@@ -103,7 +104,7 @@
 						class="hold"
 						aria-pressed={heldId === colour.id}
 						title="{colour.name}: {sayUses(usesOf(colour.id, workbench.document))}"
-						onclick={() => workbench.hold({ kind: 'linked', id: colour.id })}
+						onclick={() => workbench.holdLinked(colour.id)}
 						ondblclick={() => (renaming = colour.id)}
 						onkeydown={(event) => {
 							if (event.key === 'F2') renaming = colour.id;

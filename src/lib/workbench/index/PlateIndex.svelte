@@ -2,22 +2,14 @@
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { tick } from 'svelte';
 	import { type DndEvent } from 'svelte-dnd-action';
-	import { type Plate } from '$lib/model/plate';
+	import { KIND_NAMES, KINDS } from '$lib/plates/kinds';
+	import { type Plate } from '$lib/plates/plate';
 	import Menu from '$lib/ui/Menu.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import { sortable } from '$lib/ui/sortable';
-	import { movePlate, renamePlate } from '../study/edits';
+	import { movePlate, renamePlate } from '$lib/model/edit-plates';
 	import { type Workbench } from '../study/workbench.svelte';
-	import {
-		addNextGrounds,
-		addNextMixes,
-		addNextPlate,
-		addNextScheme,
-		addNextWheel,
-		duplicatePlate,
-		removePlate,
-		shiftPlate
-	} from './plate-actions';
+	import { addNew, duplicatePlate, openPlate, removePlate, shiftPlate } from './plate-actions';
 	import ChecksLine from './ChecksLine.svelte';
 	import Thumbnail from './Thumbnail.svelte';
 
@@ -75,7 +67,7 @@
 					aria-current={chosen ? 'page' : undefined}
 					aria-label="Plate {i + 1}: {plate.title}"
 					aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown F2 Delete"
-					onclick={() => workbench.choosePlate(plate.id)}
+					onclick={() => openPlate(workbench, plate.id)}
 					ondblclick={() => (renaming = plate.id)}
 					onkeydown={(event) => actByKey(event, plate.id)}
 				>
@@ -122,13 +114,7 @@
 	<Menu
 		kind="act add"
 		label="Add a plate"
-		items={[
-			{ label: 'A plate of scales', run: () => addNextPlate(workbench) },
-			{ label: 'A wheel', run: () => addNextWheel(workbench) },
-			{ label: 'A scheme', run: () => addNextScheme(workbench) },
-			{ label: 'Mixes', run: () => addNextMixes(workbench) },
-			{ label: 'Grounds', run: () => addNextGrounds(workbench) }
-		]}
+		items={KIND_NAMES.map((kind) => ({ label: KINDS[kind].words.add, run: () => addNew(workbench, kind) }))}
 	/>
 </nav>
 

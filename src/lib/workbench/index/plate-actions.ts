@@ -1,39 +1,36 @@
-import { type Plate } from '$lib/model/plate';
-import { MOST_PLATES, type StudyDocument } from '$lib/model/study';
+import { addPlate, deletePlate, movePlate } from '$lib/model/edit-plates';
+import { benchOf, loadBenches } from '$lib/plates/benches.svelte';
+import { type Kind } from '$lib/plates/kinds';
+import { newPlate } from '$lib/plates/new-plate';
+import { copyOfPlate } from '$lib/study/edits';
 import { notices } from '$lib/ui/notices.svelte';
-import { addPlate, copyOfPlate, deletePlate, movePlate } from '../study/edits';
-import { nextGrounds, nextMixes, nextPlate, nextScheme, nextWheel } from '../study/suggest';
+import { hasRoomForPlate } from '../study/room';
 import { type Workbench } from '../study/workbench.svelte';
 
-const isFull = ({ plates }: StudyDocument): boolean => {
-	if (plates.length < MOST_PLATES) return false;
-	notices.say(`A study holds ${MOST_PLATES} plates at most.`);
-	return true;
-};
+/** Opens a plate: at once where what it shows is there, otherwise when it is loaded. */
+export function openPlate(workbench: Workbench, id: string): void {
+	const plate = workbench.document.plates.find((candidate) => candidate.id === id);
+	if (!plate || benchOf(plate)) return workbench.choosePlate(id);
+	loadBenches([plate]).then(
+		() => workbench.choosePlate(id),
+		() => notices.say('The plate could not be opened: a part of the page did not arrive. Is the server still there?')
+	);
+}
 
-/** Adds the plate that most likely comes next, and opens it. */
-export const addNextPlate = (workbench: Workbench): void => addNew(workbench, nextPlate);
-export const addNextWheel = (workbench: Workbench): void => addNew(workbench, nextWheel);
-
-export const addNextScheme = (workbench: Workbench): void => addNew(workbench, nextScheme);
-
-export const addNextMixes = (workbench: Workbench): void => addNew(workbench, nextMixes);
-
-export const addNextGrounds = (workbench: Workbench): void => addNew(workbench, nextGrounds);
-
-function addNew(workbench: Workbench, make: (document: StudyDocument) => Plate): void {
-	if (isFull(workbench.document)) return;
-	const plate = make(workbench.document);
+/** Adds the plate of a kind that most likely comes next, and opens it. */
+export function addNew(workbench: Workbench, kind: Kind): void {
+	if (!hasRoomForPlate(workbench.document)) return;
+	const plate = newPlate(kind, workbench.document);
 	workbench.edit('Add a plate', addPlate(plate, workbench.plate?.id ?? null));
-	workbench.choosePlate(plate.id);
+	openPlate(workbench, plate.id);
 }
 
 export function duplicatePlate(workbench: Workbench, id: string): void {
 	const plate = workbench.document.plates.find((candidate) => candidate.id === id);
-	if (!plate || isFull(workbench.document)) return;
+	if (!plate || !hasRoomForPlate(workbench.document)) return;
 	const copy = copyOfPlate(plate);
 	workbench.edit('Duplicate a plate', addPlate(copy, id));
-	workbench.choosePlate(copy.id);
+	openPlate(workbench, copy.id);
 }
 
 /** Moves a plate up (−1) or down (1) in the study. */
@@ -47,6 +44,6 @@ export function removePlate(workbench: Workbench, id: string): void {
 	const index = plates.findIndex((plate) => plate.id === id);
 	const neighbour = plates[index + 1] ?? plates[index - 1];
 	workbench.edit('Delete a plate', deletePlate(id));
-	if (neighbour && workbench.plate?.id !== neighbour.id) workbench.choosePlate(neighbour.id);
+	if (neighbour && workbench.plate?.id !== neighbour.id) openPlate(workbench, neighbour.id);
 	notices.say('Plate deleted.', { label: 'Undo', run: () => workbench.undo() });
 }

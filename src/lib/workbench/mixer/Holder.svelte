@@ -4,16 +4,15 @@
 	import { codesOf } from '$lib/core/colour/codes';
 	import { Problem } from '$lib/core/problem';
 	import { newId } from '$lib/model/ids';
-	import { type LinkedColour } from '$lib/model/study';
+	import { type LinkedColour } from '$lib/model/linked';
+	import { benchOf } from '$lib/plates/benches.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
-	import MemberActions from '../scheme/MemberActions.svelte';
-	import { linkSource } from '../study/edits';
-	import { unpinStep } from '../study/scale-edits';
-	import { usesOf } from '../study/uses';
+	import { linkSource } from '$lib/study/edits';
+	import { usesOf } from '$lib/study/uses';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { pickFromScreen, canPickFromScreen } from './screen-pick';
 	import { type Subject } from '../study/subject';
-	import { setHeldColour, sourceHeld } from './subject';
+	import { setHeldColour, settableHeld } from './subject';
 
 	interface Props {
 		workbench: Workbench;
@@ -24,13 +23,10 @@
 
 	let { workbench, subject, hex, mapped }: Props = $props();
 
-	const held = $derived(sourceHeld(workbench));
-	const pinned = $derived(held && workbench.held?.kind === 'step' ? workbench.held.step : null);
-
-	function unpin() {
-		const { plate, scale } = workbench;
-		if (plate && scale && pinned !== null) workbench.edit('Unpin a step', unpinStep(plate.id, scale.id, pinned));
-	}
+	const plate = $derived(workbench.plate);
+	const parts = $derived(plate && benchOf(plate)?.mixer);
+	const held = $derived(settableHeld(workbench));
+	const release = $derived(held?.release);
 
 	let complaint = $state<string | null>(null);
 	const OWN = 'own';
@@ -56,10 +52,10 @@
 
 	/** A linked colour that is used elsewhere too has changed there as well: perhaps only this place was meant. */
 	function offerOnlyHere({ id, name }: LinkedColour, text: string) {
-		const { scales, wheels, schemes, mixes, grounds } = usesOf(id, workbench.document);
+		const { count } = usesOf(id, workbench.document);
 		const here = held;
 		const changed = workbench.document;
-		if (!here || scales + wheels + schemes + mixes + grounds < 2) return;
+		if (!here || count < 2) return;
 		notices.say(`${name} changed wherever it is used.`, {
 			label: 'Change it only here',
 			run: () => {
@@ -93,7 +89,7 @@
 	<div class="about">
 		<div class="head">
 			<h2>{subject.name}</h2>
-			<MemberActions {workbench} what="lead" />
+			{#if plate && parts?.title}<parts.title {workbench} {plate} />{/if}
 		</div>
 		<p>{subject.note}{mapped ? '; outside the screen gamut, the nearest is shown' : ''}</p>
 		{#if subject.follows === null}
@@ -108,7 +104,9 @@
 					onkeydown={(event) => event.key === 'Enter' && take(event.currentTarget.value)}
 					onchange={(event) => take(event.currentTarget.value)}
 				/>
-				{#if pinned !== null}<button class="act" onclick={unpin}>Unpin</button>{/if}
+				{#if release}
+					<button class="act" onclick={() => workbench.edit(release.label, release.edit)}>{release.word}</button>
+				{/if}
 				{#if canPickFromScreen()}<button class="act" onclick={pick}>Pick</button>{/if}
 			</div>
 			{#if complaint}
@@ -129,7 +127,7 @@
 						{/each}
 						<option value={NEW}>Link to a new colour of the study</option>
 					</Select>
-					<MemberActions {workbench} what="fix" />
+					{#if plate && parts?.link}<parts.link {workbench} {plate} />{/if}
 				</div>
 			{/if}
 		{/if}

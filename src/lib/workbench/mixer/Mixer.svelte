@@ -1,22 +1,20 @@
 <script lang="ts">
 	import { show } from '$lib/core/colour/shown';
-	import { colourOf } from '$lib/drawing/resolve';
+	import { colourOf } from '$lib/model/resolve';
+	import { benchOf } from '$lib/plates/benches.svelte';
+	import { kindOf } from '$lib/plates/kinds';
 	import { type Workbench } from '../study/workbench.svelte';
+	import BeginActions from './BeginActions.svelte';
 	import Codes from './Codes.svelte';
 	import { COORDINATES } from './coordinates';
-	import CellActions from './CellActions.svelte';
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
-	import ReferenceWheel from './ReferenceWheel.svelte';
-	import TogetherChoice from '../scheme/TogetherChoice.svelte';
-	import StartScheme from '../scheme/StartScheme.svelte';
-	import { turnAll } from '../scheme/turn-all';
-	import MixActions from '../mixes/MixActions.svelte';
-	import StepActions from './StepActions.svelte';
 	import Track from './Track.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
 
+	const plate = $derived(workbench.plate);
+	const parts = $derived(plate && benchOf(plate)?.mixer);
 	const subject = $derived(subjectOf(workbench));
 	const colour = $derived(subject && colourOf(subject.text));
 	let chosen = $state(0);
@@ -42,10 +40,8 @@
 		const now = performance.now();
 		if (now - last > PAUSE && !pressed) gesture++;
 		last = now;
-		if (workbench.schemePlate && workbench.together) {
-			turnAll(workbench, workbench.schemePlate, coordinates, index, value - values[index]!, `mixer ${gesture}`);
-			return;
-		}
+		const by = value - values[index]!;
+		if (plate && parts?.turn?.(workbench, plate, { coordinates, index, by, gesture: `mixer ${gesture}` })) return;
 		const next = values.map((old, i) => (i === index ? value : old));
 		const text = coordinates.text(next);
 		own = { text, chosen, values: next };
@@ -74,8 +70,8 @@
 							{model.name}
 						</label>
 					{/each}
-					{#if workbench.scale}<ReferenceWheel {workbench} />{/if}
-					{#if workbench.schemePlate}<TogetherChoice {workbench} />{:else}<StartScheme {workbench} kind="start" />{/if}
+					{#if plate && parts?.tools}<parts.tools {workbench} {plate} />{/if}
+					<BeginActions {workbench} where="tracks" />
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
 					<Track {coordinates} index={i} {values} onpress={press} onturn={(value) => turn(i, value)} />
@@ -86,22 +82,18 @@
 				<p class="serif">This colour is not set by hand.</p>
 				<p>{subject.follows}</p>
 				<p class="parents">
-					{#each subject.parents.slice(0, 3) as parent (parent.held)}
-						<button class="act" onclick={() => workbench.hold(parent.held)}>Go to {parent.name}</button>
+					{#each subject.parents.slice(0, 3) as parent (parent.place)}
+						<button class="act" onclick={() => workbench.hold(parent.place)}>Go to {parent.name}</button>
 					{/each}
-					<CellActions {workbench} />
-					<StepActions {workbench} />
-					<MixActions {workbench} />
-					<StartScheme {workbench} />
+					{#if plate && parts?.follows}<parts.follows {workbench} {plate} />{/if}
+					<BeginActions {workbench} where="actions" />
 				</p>
 			</div>
 		{/if}
 		<Codes {colour} />
 	{:else}
 		<p class="empty">
-			{workbench.plate && !workbench.scalesPlate
-				? 'Nothing on this plate is set in the mixer. Linked colours are, as always.'
-				: 'Add a scale to the plate, and its parent comes into the mixer.'}
+			{plate ? kindOf(plate).words.empty : 'Add a plate, and its first colour comes into the mixer.'}
 		</p>
 	{/if}
 </section>

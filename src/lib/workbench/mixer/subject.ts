@@ -1,62 +1,33 @@
-import { linkedOf, textOf } from '$lib/drawing/resolve';
-import { aboutStep, sourceInScale } from '../scales/scale-subject';
-import { changeLinked } from '../study/edits';
-import { aboutLinked, type SettableSource, type Subject } from '../study/subject';
-import { usesOf } from '../study/uses';
+import { changeLinked } from '$lib/model/edit-linked';
+import { linkedOf, textOf } from '$lib/model/resolve';
+import { type Settable } from '$lib/plates/kind';
+import { kindOf } from '$lib/plates/kinds';
+import { usesOf } from '$lib/study/uses';
+import { aboutLinked, type Subject } from '../study/subject';
 import { type Workbench } from '../study/workbench.svelte';
-import { aboutCell, leadOf } from '../wheel/wheel-subject';
-import { groundHeld } from '../grounds/grounds-subject';
-import { aboutMix, mixedHeld } from '../mixes/mixes-subject';
-import { aboutRelative, memberHeld } from '../scheme/scheme-subject';
 
-/** The colour source that is held, with how it is set; null for a colour that follows, and for a linked colour. */
-export function sourceHeld(workbench: Workbench): SettableSource | null {
-	const { held } = workbench;
-	switch (held?.kind) {
-		case 'parent':
-		case 'step':
-			return sourceInScale(workbench, held);
-		case 'lead':
-			return workbench.schemePlate ? memberHeld(workbench, 0) : leadOf(workbench);
-		case 'member':
-			return memberHeld(workbench, held.index);
-		case 'mixed':
-			return mixedHeld(workbench, held);
-		case 'ground':
-			return groundHeld(workbench, held);
-		default:
-			return null;
-	}
+/** The place that is held, with how it is set; null for a colour that follows, and for a linked colour. */
+export function settableHeld({ held, plate, document }: Workbench): Settable | null {
+	if (held?.kind !== 'place' || !plate) return null;
+	return kindOf(plate).places.settable(plate, held.place, document.linked);
 }
 
 export function subjectOf(workbench: Workbench): Subject | null {
-	const { held, document } = workbench;
+	const { held, plate, document } = workbench;
 	if (!held) return null;
 	if (held.kind === 'linked') {
 		const linked = document.linked.find(({ id }) => id === held.id)!;
 		return aboutLinked(linked, usesOf(linked.id, document));
 	}
-	const settable = sourceHeld(workbench);
+	const settable = settableHeld(workbench);
 	if (settable) {
 		const linked = linkedOf(settable.source, document.linked);
 		if (linked) return aboutLinked(linked, usesOf(linked.id, document));
 		const text = textOf(settable.source, document.linked);
 		return { name: settable.name ?? 'Own colour', note: settable.note, text, linked: null, follows: null, parents: [] };
 	}
-	switch (held.kind) {
-		case 'cell':
-			return aboutCell(workbench, held);
-		case 'relative':
-			return aboutRelative(workbench, held);
-		case 'mixed':
-			return aboutMix(workbench, held);
-		case 'lead':
-		case 'member':
-		case 'ground':
-			return null;
-		default:
-			return aboutStep(workbench, held);
-	}
+	const following = plate && kindOf(plate).places.following(plate, held.place, document.linked);
+	return following && { ...following, linked: null };
 }
 
 /** Sets the held colour; a linked one changes wherever it is used. */
@@ -65,7 +36,7 @@ export function setHeldColour(workbench: Workbench, text: string, gesture: strin
 	if (!subject || subject.follows !== null || subject.text === text) return;
 	if (subject.linked) workbench.edit(`Set ${subject.linked.name}`, changeLinked(subject.linked.id, { text }), gesture);
 	else {
-		const held = sourceHeld(workbench);
+		const held = settableHeld(workbench);
 		if (held) workbench.edit('Set a colour', held.put({ text }), gesture);
 	}
 }

@@ -4,27 +4,21 @@
 	import { readColour } from '$lib/core/colour/read';
 	import { show } from '$lib/core/colour/shown';
 	import { seenHex } from '$lib/drawing/view';
-	import { LEAST_GROUNDS } from '$lib/model/grounds-plate';
-	import { HELPING } from '$lib/model/requests';
+	import { benchOf } from '$lib/plates/benches.svelte';
+	import { HELPING } from '$lib/model/listed';
 	import { type Library } from '$lib/palettes/library.svelte';
 	import { dragColour } from '$lib/ui/colour-drag';
 	import Menu from '$lib/ui/Menu.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
-	import {
-		keepables,
-		keepAsPalette,
-		keepSchemeTo,
-		layOverPalette,
-		searchPalette,
-		linkPalette,
-		pathThrough
-	} from './palette-actions';
+	import { keepables, keepAsPalette, linkPalette, paletteOf } from './palette-actions';
 	import { putInHeld } from './put-colour';
 
 	let { workbench, library }: { workbench: Workbench; library: Library } = $props();
 
 	onMount(() => void library.load());
 
+	const plate = $derived(workbench.plate);
+	const bench = $derived(plate && benchOf(plate));
 	const kept = $derived(keepables(workbench));
 	const PAUSE = 250;
 	let timer: ReturnType<typeof setTimeout> | undefined;
@@ -53,8 +47,10 @@
 	/>
 	<div class="keep" role="group" aria-label="Keep as a palette">
 		<span>Keep</span>
-		{#each kept as { what, content } (what)}
-			<button class="act" onclick={() => void keepAsPalette(library, content())}>{what.toLowerCase()}</button>
+		{#each kept as set (set.what)}
+			<button class="act" onclick={() => void keepAsPalette(library, paletteOf(workbench, set))}
+				>{set.what.toLowerCase()}</button
+			>
 		{/each}
 	</div>
 	<ul>
@@ -66,42 +62,11 @@
 						kind="act bare"
 						label="{palette.name}: what to do"
 						items={[
-							...(workbench.groundsPlate
-								? [
-										{
-											label: 'Lay the figure over its colours',
-											disabled: palette.colours.length < LEAST_GROUNDS,
-											run: () => layOverPalette(workbench, palette)
-										},
-										...(workbench.groundsPlate.exercise === 'one-as-two'
-											? [
-													{
-														label: 'Look for grounds in it',
-														disabled: palette.colours.length < 2,
-														run: () => searchPalette(workbench, palette)
-													}
-												]
-											: [])
-									]
-								: []),
-							...(workbench.schemePlate
-								? [
-										{
-											label: 'Keep the scheme to it',
-											disabled: palette.colours.length === 0,
-											run: () => keepSchemeTo(workbench, palette)
-										}
-									]
-								: []),
+							...(plate ? (bench?.withPalette?.(workbench, plate, palette) ?? []) : []),
 							{
 								label: 'Add its colours as linked colours',
 								disabled: palette.colours.length === 0,
 								run: () => linkPalette(workbench, palette)
-							},
-							{
-								label: 'Add a path through its colours',
-								disabled: palette.colours.length < 2,
-								run: () => pathThrough(workbench, palette)
 							}
 						]}><DotsHorizontalOutline size="sm" aria-hidden="true" /></Menu
 					>

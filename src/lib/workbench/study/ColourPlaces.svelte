@@ -1,6 +1,6 @@
 <script lang="ts" module>
 	import { percentOf } from '$lib/ui/percent-of';
-	import { type Box } from '$lib/drawing/forms/place';
+	import { type Box } from '$lib/drawing/box';
 
 	/** A colour of a plate that can be taken hold of. */
 	export interface HeldPlace {

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { drawPlate } from '$lib/drawing/draw-plate';
-	import { LEAST_PIXELS_WIDE, MOST_PIXELS_WIDE } from '$lib/model/requests';
+	import { drawPlate } from '$lib/plates/draw-plate';
+	import { LEAST_PIXELS_WIDE, MOST_PIXELS_WIDE } from '$lib/study/requests';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import { downloadPng } from './take-away';
 	import { whileMade } from './while-made';

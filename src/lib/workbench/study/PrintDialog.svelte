@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { PAPER_WORDS, PAPERS, type PageForm } from '$lib/model/print';
+	import { PAPER_WORDS, PAPERS, type PageForm } from '$lib/study/print';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import { downloadPdf } from './take-away';
 	import { whileMade } from './while-made';

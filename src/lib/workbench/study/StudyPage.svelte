@@ -3,13 +3,14 @@
 	import { beforeNavigate, goto } from '$app/navigation';
 	import { draftsOf, readDraft } from '$lib/client/drafts';
 	import { keepCopy, loadStudy } from '$lib/client/studies';
-	import { isSameDocument, type Study } from '$lib/model/study';
+	import { benchOf, loadBenches } from '$lib/plates/benches.svelte';
+	import { KIND_NAMES } from '$lib/plates/kinds';
+	import { isSameDocument, type Study } from '$lib/study/study';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
 	import { notices } from '$lib/ui/notices.svelte';
 	import LinkedColours from '../index/LinkedColours.svelte';
 	import PlateIndex from '../index/PlateIndex.svelte';
-	import { addNextPlate } from '../index/plate-actions';
-	import { partsOf } from '../kinds';
+	import { addNew } from '../index/plate-actions';
 	import Mixer from '../mixer/Mixer.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import { Saver } from './saver.svelte';
@@ -25,9 +26,11 @@
 	const workbench = new Workbench(document);
 	const drafts = draftsOf(id);
 	const saver = new Saver(id, revision, document, drafts);
-	const kind = $derived(workbench.plate && partsOf(workbench.plate.kind));
+	const bench = $derived(workbench.plate && benchOf(workbench.plate));
 
 	$effect(() => saver.note(workbench.document));
+	// A plate that undo, or a change from elsewhere, brings to the front may be the first of its kind.
+	$effect(() => void loadBenches(workbench.plate ? [workbench.plate] : []));
 
 	onMount(() => {
 		const retry = () => void saver.flush();
@@ -112,25 +115,25 @@
 		<LinkedColours {workbench} />
 	</div>
 	<section class="bar" aria-label="What decides the plate">
-		{#if kind && workbench.plate}<kind.bar {workbench} plate={workbench.plate} />{/if}
+		{#if bench && workbench.plate}<bench.bar {workbench} plate={workbench.plate} />{/if}
 	</section>
 	<main style:background={BOARD_COLOURS[board]}>
-		{#if kind && workbench.plate}
+		{#if bench && workbench.plate}
 			<div class="board">
-				<div class="plate"><kind.view {workbench} plate={workbench.plate} /></div>
+				<div class="plate"><bench.view {workbench} plate={workbench.plate} /></div>
 			</div>
 		{:else}
 			<div class="none">
 				<h2>No plates yet</h2>
 				<p>A plate is one page of the study. The first one begins with the tints of your first colour.</p>
-				<button class="act main" onclick={() => addNextPlate(workbench)}>Add a plate</button>
+				<button class="act main" onclick={() => addNew(workbench, KIND_NAMES[0]!)}>Add a plate</button>
 			</div>
 		{/if}
 	</main>
 	<aside>
 		<SidePanel {workbench}>
 			{#snippet readings()}
-				{#if kind && workbench.plate}<kind.readings {workbench} plate={workbench.plate} />{/if}
+				{#if bench && workbench.plate}<bench.readings {workbench} plate={workbench.plate} />{/if}
 			{/snippet}
 		</SidePanel>
 	</aside>

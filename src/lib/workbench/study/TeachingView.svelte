@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { drawPlate } from '$lib/drawing/draw-plate';
-	import { revealsOf } from '$lib/drawing/reveal';
+	import { drawPlate, revealsOf } from '$lib/plates/draw-plate';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';

@@ -1,26 +1,20 @@
 <script lang="ts">
-	import { coloursOfExercise } from '$lib/drawing/exercise-colours';
 	import QuestionCircleOutline from 'flowbite-svelte-icons/QuestionCircleOutline.svelte';
-	import { COLOUR_FILES, cssOf, downloadColours, type TakenColours } from '$lib/client/colour-files';
+	import { COLOUR_FILES, cssOf, downloadColours } from '$lib/client/colour-files';
+	import { benchOf } from '$lib/plates/benches.svelte';
 	import BoardPicker from '$lib/ui/BoardPicker.svelte';
 	import { type Board } from '$lib/ui/boards';
 	import Mark from '$lib/ui/Mark.svelte';
 	import UndoButtons from '$lib/ui/UndoButtons.svelte';
 	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
+	import { type ColourSet } from '../bench';
 	import { copyText } from '../mixer/clipboard';
-	import { setTitleBlock } from './edits';
+	import { setTitleBlock } from '$lib/study/edits';
 	import { type Saver } from './saver.svelte';
 	import SaveStateLine from './SaveStateLine.svelte';
 	import PngDialog from './PngDialog.svelte';
 	import PrintDialog from './PrintDialog.svelte';
-	import {
-		coloursOfExercisePlate,
-		coloursOfScale,
-		coloursOfSchemePlate,
-		coloursOfWheel,
-		downloadStudy,
-		downloadSvg
-	} from './take-away';
+	import { downloadStudy, downloadSvg, taken } from './take-away';
 	import TeachingView from './TeachingView.svelte';
 	import TitleBlockDialog from './TitleBlockDialog.svelte';
 	import ViewPicker from './ViewPicker.svelte';
@@ -34,42 +28,30 @@
 	let picturing = $state(false);
 
 	/** "This scale as CSS properties", and so on. */
-	function coloursAs(what: string, colours: () => TakenColours): MenuItem[] {
-		const copied = () => void copyText(cssOf(colours()), 'the CSS properties');
+	function coloursAs(set: ColourSet): MenuItem[] {
+		const copied = () => void copyText(cssOf(taken(set)), 'the CSS properties');
 		return [
 			...COLOUR_FILES.map((file) => ({
-				label: `${what} as ${file.label}`,
-				run: () => downloadColours(file, colours())
+				label: `${set.what} as ${file.label}`,
+				run: () => downloadColours(file, taken(set))
 			})),
-			{ label: `Copy ${what.toLowerCase()} as CSS properties`, run: copied }
+			{ label: `Copy ${set.what.toLowerCase()} as CSS properties`, run: copied }
 		];
 	}
 
 	const files = $derived.by((): MenuItem[] => {
-		const { plate, scale, wheelPlate, schemePlate, mixesPlate, groundsPlate, document } = workbench;
-		const { linked } = document;
+		const { plate, document } = workbench;
 		const ofPlate = plate
 			? [
 					{ label: 'Print, as PDF …', run: () => (printing = true) },
-					{ label: 'The plate as SVG', run: () => downloadSvg(plate, linked) },
+					{ label: 'The plate as SVG', run: () => downloadSvg(plate, document.linked) },
 					{ label: 'The plate as PNG …', run: () => (picturing = true) }
 				]
 			: [];
-		const ofScale = scale ? coloursAs('This scale', () => coloursOfScale(scale, linked)) : [];
-		const ofWheel = wheelPlate ? coloursAs('This wheel', () => coloursOfWheel(wheelPlate, linked)) : [];
-		const ofMixes = mixesPlate ? coloursAs('These mixes', () => coloursOfExercisePlate(mixesPlate, linked)) : [];
-		const ofGrounds =
-			groundsPlate && coloursOfExercise(groundsPlate, linked).length > 0
-				? coloursAs('This exercise', () => coloursOfExercisePlate(groundsPlate, linked))
-				: [];
-		const ofScheme = schemePlate ? coloursAs('This scheme', () => coloursOfSchemePlate(schemePlate, linked)) : [];
+		const sets = (plate && benchOf(plate)?.taken(workbench, plate)) ?? [];
 		return [
 			...ofPlate,
-			...ofScale,
-			...ofWheel,
-			...ofScheme,
-			...ofMixes,
-			...ofGrounds,
+			...sets.flatMap(coloursAs),
 			{ label: 'The whole study as JSON', run: () => downloadStudy(document) }
 		];
 	});

@@ -1,6 +1,6 @@
-import { MOST_LINKED, type LinkedColour } from '$lib/model/study';
+import { MOST_LINKED, type LinkedColour } from '$lib/model/linked';
 import { notices } from '$lib/ui/notices.svelte';
-import { addAllLinked } from './edits';
+import { addAllLinked } from '$lib/model/edit-linked';
 import { type Workbench } from './workbench.svelte';
 
 /** Adds several linked colours as one edit, and says so; where there is no room for all, says that and adds none. */

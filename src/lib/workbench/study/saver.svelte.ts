@@ -2,8 +2,8 @@ import { type Attempt, type Draft, type Drafts } from '$lib/client/drafts';
 import { reasonOf } from '$lib/client/reason';
 import { loadStudy } from '$lib/client/studies';
 import { newId } from '$lib/model/ids';
-import { savedSchema } from '$lib/model/requests';
-import { isSameDocument, type StudyDocument } from '$lib/model/study';
+import { savedSchema } from '$lib/study/requests';
+import { isSameDocument, type StudyDocument } from '$lib/study/study';
 
 export type SaveState =
 	| { kind: 'saved' }

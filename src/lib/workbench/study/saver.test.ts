@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { newStudy } from '$lib/model/new-study';
+import { newStudy } from '$lib/study/new-study';
 import { type Draft } from '$lib/client/drafts';
-import { type Study } from '$lib/model/study';
+import { type Study } from '$lib/study/study';
 import { Saver } from './saver.svelte';
 
 interface Sent {

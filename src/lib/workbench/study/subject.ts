@@ -1,8 +1,5 @@
-import { type ColourSource } from '$lib/model/colour-text';
-import { type LinkedColour } from '$lib/model/study';
-import { type Edit } from './edit';
-import { sayUses, type Uses } from './uses';
-import { type Held } from './workbench.svelte';
+import { type LinkedColour } from '$lib/model/linked';
+import { sayUses, type Uses } from '$lib/study/uses';
 
 /** What the mixer shows of the colour it holds. */
 export interface Subject {
@@ -14,17 +11,8 @@ export interface Subject {
 	readonly linked: LinkedColour | null;
 	/** Where it follows from others and cannot be set: what it follows from, in words. */
 	readonly follows: string | null;
-	/** The colours that it follows from. */
-	readonly parents: readonly { name: string; held: Held }[];
-}
-
-/** A colour source that can be set, and the edit that puts another in its place. */
-export interface SettableSource {
-	readonly source: ColourSource;
-	/** What it is called where it is no linked colour; "Own colour" unless said. */
-	readonly name?: string;
-	readonly note: string;
-	readonly put: (source: ColourSource) => Edit;
+	/** The colours that it follows from, and where on the plate they stand. */
+	readonly parents: readonly { readonly name: string; readonly place: unknown }[];
 }
 
 export function aboutLinked(linked: LinkedColour, uses: Uses): Subject {

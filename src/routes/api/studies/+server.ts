@@ -1,5 +1,5 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
-import { createStudySchema, listQuerySchema } from '$lib/model/requests';
+import { createStudySchema, listQuerySchema } from '$lib/study/requests';
 import { answering, readBody, readQuery } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { createStudy, listStudies } from '$lib/server/studies/repository';

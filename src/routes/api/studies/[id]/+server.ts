@@ -1,5 +1,5 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
-import { saveStudySchema } from '$lib/model/requests';
+import { saveStudySchema } from '$lib/study/requests';
 import { answering, missingStudy, readBody, Refusal } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { studyId } from '$lib/server/ids';

@@ -1,5 +1,5 @@
 import { type RequestHandler } from '@sveltejs/kit';
-import { renameStudySchema } from '$lib/model/requests';
+import { renameStudySchema } from '$lib/study/requests';
 import { answering, missingStudy, readBody } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { studyId } from '$lib/server/ids';

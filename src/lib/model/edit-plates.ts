@@ -1,0 +1,9 @@
+import { insertedAfter, moved, replaced, withPlates, type Edit } from './edit';
+import { type PlateBase } from './plate-base';
+
+export const addPlate = (plate: PlateBase, after: string | null): Edit =>
+	withPlates((plates) => insertedAfter(plates, after, plate));
+export const deletePlate = (id: string): Edit => withPlates((plates) => plates.filter((plate) => plate.id !== id));
+export const renamePlate = (id: string, title: string): Edit =>
+	withPlates((plates) => replaced(plates, id, (plate) => ({ ...plate, title })));
+export const movePlate = (id: string, index: number): Edit => withPlates((plates) => moved(plates, id, index));

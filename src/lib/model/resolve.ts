@@ -1,0 +1,36 @@
+import { type Colour } from '$lib/core/colour/colour';
+import { luminanceToValue } from '$lib/core/colour/lab';
+import { readColour } from '$lib/core/colour/read';
+import { show } from '$lib/core/colour/shown';
+import { luminance } from '$lib/core/colour/xyz';
+import { type ColourSource } from './colour-text';
+import { type LinkedColour } from './linked';
+
+/** The linked colour that a source names; the schema has seen to it that there is one. */
+export function linkedOf(source: ColourSource, linked: readonly LinkedColour[]): LinkedColour | null {
+	if (!('linked' in source)) return null;
+	const found = linked.find(({ id }) => id === source.linked);
+	if (!found) throw new Error(`The study has no linked colour ${source.linked}.`);
+	return found;
+}
+
+/** The text that decides a source's colour: its own, or that of its linked colour. */
+export function textOf(source: ColourSource, linked: readonly LinkedColour[]): string {
+	return 'text' in source ? source.text : linkedOf(source, linked)!.text;
+}
+
+const read = new Map<string, Colour>();
+const MOST_READ = 500;
+
+/** A stored text as a colour; the last few hundred are remembered, because a dial asks for the same ones again and again. */
+export function colourOf(text: string): Colour {
+	const known = read.get(text);
+	if (known) return known;
+	if (read.size >= MOST_READ) read.clear();
+	const colour = readColour(text);
+	read.set(text, colour);
+	return colour;
+}
+
+/** Value L* of a colour as a screen shows it. */
+export const valueOf = (colour: Colour): number => luminanceToValue(luminance(...show(colour).linear));

@@ -1,0 +1,25 @@
+import { type ColourSource } from './colour-text';
+import { type LinkedColour } from './linked';
+import { textOf } from './resolve';
+
+/** The same thing with each of its colour sources changed as asked. */
+export type MapSources<T> = (thing: T, change: (source: ColourSource) => ColourSource) => T;
+
+/** All colour sources of a thing, in order: what its `mapSources` comes by. */
+export function sourcesBy<T>(map: MapSources<T>, thing: T): ColourSource[] {
+	const found: ColourSource[] = [];
+	map(thing, (source) => {
+		found.push(source);
+		return source;
+	});
+	return found;
+}
+
+/** The texts that decide the colours of sources, as one key for what is remembered of them. */
+export const textsOf = (sources: readonly ColourSource[], linked: readonly LinkedColour[]): string =>
+	sources.map((source) => textOf(source, linked)).join('\n');
+
+export function sameSource(one: ColourSource, other: ColourSource): boolean {
+	if ('linked' in one) return 'linked' in other && one.linked === other.linked;
+	return 'text' in other && one.text === other.text;
+}

@@ -1,0 +1,20 @@
+import { type Drawing } from '$lib/drawing/drawing';
+import { type LinkedColour } from '$lib/model/linked';
+import { type PlateBase } from '$lib/model/plate-base';
+import { type Detail, type NamedCode, type Reveal } from './kind';
+import { kindOf } from './kinds';
+
+/** Draws a plate. This is the only way a plate gets drawn: the screen, the thumbnails, SVG, PNG and PDF all take what it gives. */
+export const drawPlate = (plate: PlateBase, linked: readonly LinkedColour[], detail: Detail): Drawing =>
+	kindOf(plate).draw(plate, linked, detail);
+
+/** The colours that a plate is read by, with their names; none where there is nothing to read. */
+export const coloursOfPlate = (plate: PlateBase, linked: readonly LinkedColour[]): readonly NamedCode[] =>
+	kindOf(plate).colours(plate, linked);
+
+/** Whether the title block lists the colours of a plate where codes are asked for. */
+export const isListed = (plate: PlateBase): boolean => kindOf(plate).listed ?? false;
+
+/** The states in which a plate is shown to a room, one after the other: what is to be found out is hidden first. */
+export const revealsOf = <P extends PlateBase>(plate: P): readonly Reveal<P>[] =>
+	kindOf(plate).reveals?.(plate) ?? [{ plate, says: plate.title }];

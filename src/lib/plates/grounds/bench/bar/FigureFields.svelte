@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { sayP } from '../../say-p';
+	import { sayDay } from '$lib/drawing/say-day';
+	import { USUAL_GROUND } from '../../grounds-layout';
+	import { GROUND_FORMS, isPaired, LARGEST_GROUND, type GroundsPlate } from '../../schema';
+	import { FIGURE_FORMS } from '$lib/drawing/figure';
+	import RangeField from '$lib/ui/RangeField.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { decide } from '../decide';
+	import { FORM_WORDS, GROUND_FORM_WORDS } from '../ground-words';
+	import { measures } from '../measures.svelte';
+
+	/** Form and size of the figures, and how strongly a ground works on them in the model. */
+	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
+
+	const predicts = $derived(!['after-image', 'own-contrast'].includes(plate.exercise));
+	const paired = $derived(isPaired(plate.exercise));
+	const own = $derived(measures.list[0]);
+	const ownStrength = $derived(own && Math.round(own.p * 100) / 100);
+
+	onMount(() => measures.load());
+</script>
+
+<SelectField
+	label="Form of the figures"
+	choices={FIGURE_FORMS}
+	words={FORM_WORDS}
+	value={plate.form}
+	onchoose={(form) => decide(workbench, plate, 'Change the form', { form })}
+/>
+<RangeField
+	label="Size of the figures"
+	before="size"
+	value={plate.size}
+	least={0.08}
+	most={0.8}
+	step={0.01}
+	said="{Math.round(plate.size * 100)} % of the ground"
+	onset={(size) => decide(workbench, plate, 'Change the size', { size }, 'size')}
+/>
+{#if paired}
+	<span>on</span>
+	<SelectField
+		label="Form of the grounds"
+		choices={GROUND_FORMS}
+		words={GROUND_FORM_WORDS}
+		value={plate.groundForm ?? 'fields'}
+		onchoose={(groundForm) => decide(workbench, plate, 'Change the form of the grounds', { groundForm })}
+	/>
+	{#if (plate.groundForm ?? 'fields') !== 'fields'}
+		<RangeField
+			label="Size of the grounds"
+			before="size"
+			value={plate.groundSize ?? USUAL_GROUND}
+			least={0.3}
+			most={LARGEST_GROUND}
+			step={0.01}
+			said="{Math.round((plate.groundSize ?? USUAL_GROUND) * 100)} % of the height"
+			onset={(groundSize) => decide(workbench, plate, 'Change the size of the grounds', { groundSize }, 'ground size')}
+		/>
+	{/if}
+{/if}
+{#if predicts}
+	<RangeField
+		label="How a ground works on a figure"
+		title="How a ground works on a figure in the model: below 0 contrast, above 0 assimilation"
+		before="strength"
+		after={sayP(plate.influence)}
+		value={plate.influence}
+		least={-1}
+		most={1}
+		step={0.01}
+		said={sayP(plate.influence)}
+		onset={(influence) => decide(workbench, plate, 'Change the strength', { influence }, 'influence')}
+	/>
+	{#if own && ownStrength !== undefined}
+		<button
+			class="act"
+			disabled={plate.influence === ownStrength}
+			title="Measured {sayDay(own.made)}, ± {own.spread.toFixed(2)}"
+			onclick={() => decide(workbench, plate, 'Predict with my own contrast', { influence: ownStrength })}
+			>Mine, {sayP(ownStrength)}</button
+		>
+	{/if}
+{/if}

@@ -1,0 +1,35 @@
+import { type Palette } from '$lib/model/palette';
+import { type MenuItem } from '$lib/ui/Menu.svelte';
+import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+import { decideGrounds } from '../grounds-edits';
+import { LEAST_GROUNDS, MOST_GROUNDS, type GroundsPlate } from '../schema';
+
+/** Looks for grounds in a palette. */
+function search(workbench: Workbench, { id }: GroundsPlate, { name, colours }: Palette): void {
+	workbench.edit('Look for grounds in a palette', decideGrounds(id, { palette: { name, colours } }));
+	workbench.beside = 'Readings';
+}
+
+/** Lays the figure over the colours of a palette. */
+function layOver(workbench: Workbench, { id }: GroundsPlate, { name, colours }: Palette): void {
+	const grounds = colours.slice(0, MOST_GROUNDS);
+	const palette = { name, colours: grounds };
+	const decisions = { exercise: 'rows', row: 'palette', palette, count: grounds.length } as const;
+	workbench.edit('Lay the figure over a palette', decideGrounds(id, decisions));
+}
+
+/** What a palette beside a plate of grounds can be used for. */
+export function withPalette(workbench: Workbench, plate: GroundsPlate, palette: Palette): MenuItem[] {
+	const over: MenuItem = {
+		label: 'Lay the figure over its colours',
+		disabled: palette.colours.length < LEAST_GROUNDS,
+		run: () => layOver(workbench, plate, palette)
+	};
+	if (plate.exercise !== 'one-as-two') return [over];
+	const searched = {
+		label: 'Look for grounds in it',
+		disabled: palette.colours.length < 2,
+		run: () => search(workbench, plate, palette)
+	};
+	return [over, searched];
+}

@@ -1,0 +1,32 @@
+import { type ColourSource } from '$lib/model/colour-text';
+import { newId } from '$lib/model/ids';
+import { asLine } from '$lib/model/line';
+import { nameOf, partnerOf, type Surroundings } from '$lib/model/surroundings';
+import { type GroundsPlate } from './schema';
+
+/** A plate of grounds to go on with: one colour on two colours of the study. */
+export function newGrounds(study: Surroundings): GroundsPlate {
+	const colours = study.colours;
+	const first = colours[0]!;
+	const second = colours[2] ?? partnerOf(first, study);
+	const figure: ColourSource = { text: '#9a8f7d' };
+	return {
+		id: newId(),
+		kind: 'grounds',
+		title: asLine(`One colour on ${nameOf(first, study)} and ${nameOf(second, study)}`),
+		exercise: 'one-as-two',
+		grounds: [first, second],
+		figures: [figure, figure],
+		form: 'squares',
+		size: 0.3,
+		influence: -0.3,
+		predicted: true,
+		strip: false,
+		cover: false,
+		solved: false,
+		row: 'values',
+		count: 7,
+		palette: null,
+		line: 3
+	};
+}

@@ -1,0 +1,110 @@
+import { type z } from 'zod';
+import { type Verdict } from '$lib/core/brief/rules';
+import { type Drawing } from '$lib/drawing/drawing';
+import { type ColourSource } from '$lib/model/colour-text';
+import { type Edit } from '$lib/model/edit';
+import { type LinkedColour } from '$lib/model/linked';
+import { type PlateBase } from '$lib/model/plate-base';
+import { type MapSources } from '$lib/model/sources';
+import { type Surroundings } from '$lib/model/surroundings';
+import { type ScaleDecision } from './scales/scale';
+
+type Linked = readonly LinkedColour[];
+
+/** Full: as it is read and printed. Question: without what an exercise comes to. Colours: without words, as a thumbnail shows it. */
+export type Detail = 'full' | 'question' | 'colours';
+
+/** A colour with its name and code, as files, palettes and title blocks have it. */
+export interface NamedCode {
+	readonly name: string;
+	/** `#rrggbb` */
+	readonly hex: string;
+}
+
+/** A place of a plate whose colour can be set. */
+export interface Settable {
+	readonly source: ColourSource;
+	/** What it is called where it is no linked colour; "Own colour" unless said. */
+	readonly name?: string;
+	readonly note: string;
+	readonly put: (source: ColourSource) => Edit;
+	/** Takes back that it was set by hand, in this word, where it would follow otherwise. */
+	readonly release?: { readonly word: string; readonly label: string; readonly edit: Edit };
+}
+
+/** A place of a plate whose colour follows from others. */
+export interface Following<Place> {
+	readonly name: string;
+	readonly note: string;
+	/** Its code. */
+	readonly text: string;
+	/** What it follows from, in words. */
+	readonly follows: string;
+	readonly parents: readonly { readonly name: string; readonly place: Place }[];
+}
+
+/** What of a plate can be held in the mixer. A place is plain data whose form belongs to its kind. */
+export interface Places<P extends PlateBase, Place> {
+	/** What is held when nothing else is; as near as can be to a place that is gone or was left. Null where nothing can be held. */
+	readonly first: (plate: P, left: Place | null) => Place | null;
+	readonly has: (plate: P, place: Place) => boolean;
+	readonly settable: (plate: P, place: Place, linked: Linked) => Settable | null;
+	readonly following: (plate: P, place: Place, linked: Linked) => Following<Place> | null;
+}
+
+/** One state of a plate as it is shown to a room, with what is new in it. */
+export interface Reveal<P extends PlateBase> {
+	readonly plate: P;
+	readonly says: string;
+	/** Whether what it comes to is still to be found out. */
+	readonly asks?: boolean;
+	/** After so many seconds the next state follows by itself. */
+	readonly seconds?: number;
+}
+
+/** What the pages say of a kind. */
+export interface KindWords {
+	/** In the menu that adds one: "A wheel". */
+	readonly add: string;
+	/** So many things of the kind that use a colour: "2 wheels". */
+	readonly uses: (count: number) => string;
+	/** What the mixer says while nothing of the plate can be held. */
+	readonly empty: string;
+}
+
+/** Everything that a plate kind knows, but for its interface (`Bench`). Outside its room nothing asks what kind a plate is. */
+export interface PlateKind<P extends PlateBase, Place> {
+	readonly schema: z.ZodType<P> & z.core.$ZodTypeDiscriminable;
+	readonly words: KindWords;
+	readonly mapSources: MapSources<P>;
+	/** How many of its things count on a linked colour: scales, or the plate itself. What is left aside for now does not count. */
+	readonly uses: (plate: P, id: string) => number;
+	/** A new one to go on with, from what the study has. */
+	readonly make: (study: Surroundings) => P;
+	/** The same one with ids of its own for its parts, where it has parts with ids. */
+	readonly copyParts?: (plate: P) => P;
+	/** Ids of its parts, each of which a study may have only once. */
+	readonly partIds?: (plate: P) => readonly string[];
+	/** What contradicts itself, as what would be right. */
+	readonly contradictions?: (plate: P) => readonly string[];
+	readonly draw: (plate: P, linked: Linked, detail: Detail) => Drawing;
+	/** Whether drawing it takes so long that its thumbnail waits for the end of a gesture. */
+	readonly slow?: boolean;
+	/** What it is read by as a list of colours; none where there is nothing to read. */
+	readonly colours: (plate: P, linked: Linked) => readonly NamedCode[];
+	/** Whether the title block lists these colours where codes are asked for: where they do not stand at the colours themselves. */
+	readonly listed?: boolean;
+	readonly places: Places<P, Place>;
+	/** The states in which it is shown to a room, what is to be found out hidden first; as it is unless said. */
+	readonly reveals?: (plate: P) => readonly Reveal<P>[];
+	/** What came of each thing that it is asked to meet. */
+	readonly judge?: (plate: P, linked: Linked) => readonly Verdict[];
+	/** Its scales, for whoever wants to take one up. */
+	readonly scales?: (plate: P) => readonly ScaleDecision[];
+	/** How one is begun from a colour that is held anywhere, if it can be. */
+	readonly begin?: {
+		readonly words: string;
+		readonly title: string;
+		readonly from: (study: Surroundings, source: ColourSource) => P;
+	};
+}

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import { WAYS } from '$lib/core/mix/ways';
+	import { newId } from '$lib/model/ids';
+	import { asLine } from '$lib/model/line';
+	import { plateOfScales } from '$lib/plates/scales/make';
+	import { type ScaleDecision } from '$lib/plates/scales/scale';
+	import { openPlate } from '$lib/workbench/index/plate-actions';
+	import { hasRoomForPlate } from '$lib/workbench/study/room';
+	import { addPlate } from '$lib/model/edit-plates';
+	import { linkAll } from '$lib/workbench/study/link-all';
+	import { decideMixes } from '../mixes-edits';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { mixAt } from '../places';
+	import { type MixesPlate } from '../schema';
+	import { placeOn } from './held';
+
+	/** What can be done with a mix: let it count as the mix, link it, or start a scale from it. */
+	let { workbench, plate }: { workbench: Workbench; plate: MixesPlate } = $props();
+
+	const held = $derived(placeOn(workbench));
+	const key = $derived(held?.what === 'mix' ? held.key : null);
+	const mix = $derived(key ? mixAt(plate, key, workbench.document.linked) : null);
+	const way = $derived(WAYS.find((each) => each === key) ?? null);
+
+	const nameOf = (): string => asLine(`${mix!.name}, ${plate.title}`);
+
+	function link() {
+		if (mix) linkAll(workbench, 'Make a mix a linked colour', [{ id: newId(), name: nameOf(), text: mix.hex }]);
+	}
+
+	function startScale() {
+		if (!mix || !hasRoomForPlate(workbench.document)) return;
+		const scale: ScaleDecision = {
+			id: newId(),
+			recipe: 'tints',
+			parents: [{ text: mix.hex }, plate.parents[0]!.colour],
+			between: 5,
+			method: 'oklab',
+			spacing: 'shares'
+		};
+		const added = plateOfScales(nameOf(), [scale]);
+		workbench.edit('Start a scale from a mix', addPlate(added, plate.id));
+		openPlate(workbench, added.id);
+	}
+</script>
+
+{#if mix}
+	{#if way && way !== plate.way}
+		<button class="act" onclick={() => workbench.edit('Choose the mix', decideMixes(plate.id, { way }))}
+			>Make it the mix</button
+		>
+	{/if}
+	<button class="act" onclick={link}>Link it</button>
+	<button class="act" onclick={startScale}>Start a scale</button>
+{/if}

@@ -1,0 +1,174 @@
+import { average, differenceCiede2000, formatHex } from 'culori';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { numberToHex } from '$lib/core/colour/code-number';
+import { MIX_EXERCISES, OPTICAL_PATTERNS, OVERLAP_FIGURES } from './schema';
+import { type Shape } from '$lib/drawing/drawing';
+import { barsOf } from '$lib/drawing/bars';
+import { drawMixes } from './draw-mixes';
+import { areaShares, crossingOf, patternIn } from './figures';
+import { outlineOf } from '$lib/drawing/figure';
+import { chainPlaces, mixPlaces, MIXES_HEIGHT, MIXES_WIDTH, parentBoxes, partsAtSeam } from './mixes-layout';
+import { mixesOf } from './mixes-of';
+import { mixesPlate as plate } from '../../../../tests/support/plates';
+
+const difference = differenceCiede2000();
+
+describe('the places on a plate of mixes', () => {
+	it('lie on the plate in every exercise, with two to five parents', () => {
+		for (const exercise of MIX_EXERCISES)
+			for (let count = 2; count <= 6; count++)
+				for (const figure of OVERLAP_FIGURES) {
+					const parents = Array.from({ length: count }, (_, i) => ({ colour: { text: '#b3392b' }, parts: i + 1 }));
+					for (const { box } of mixPlaces(plate({ exercise, parents, figure }))) {
+						expect(Math.min(box.x, box.y, box.width, box.height)).toBeGreaterThan(0);
+						expect(box.x + box.width).toBeLessThanOrEqual(MIXES_WIDTH);
+						expect(box.y + box.height).toBeLessThanOrEqual(MIXES_HEIGHT);
+					}
+				}
+	});
+
+	it('a seam dragged to where it stands changes nothing, and dragging it moves parts without making any', () => {
+		const parts = fc.array(
+			fc.integer({ min: 1, max: 60 }).map((n) => n / 10),
+			{ minLength: 2, maxLength: 5 }
+		);
+		fc.assert(
+			fc.property(parts, fc.nat(3), fc.double({ min: 0, max: 792, noNaN: true }), (all, s, x) => {
+				const seam = s % (all.length - 1);
+				const boxes = parentBoxes(all);
+				const still = partsAtSeam(all, seam, boxes[seam + 1]!.x);
+				// Parents keep a sliver, so a place is exact to a few tenths of a part.
+				const [first, second] = partsAtSeam(all, seam, x);
+				expect(first + second).toBeCloseTo(all[seam]! + all[seam + 1]!, 9);
+				expect(Math.min(first, second)).toBeGreaterThanOrEqual(0);
+				expect(Math.abs(still[0] - all[seam]!)).toBeLessThan(0.06 * (all[seam]! + all[seam + 1]!) + 0.11);
+			}),
+			{ seed: 17 }
+		);
+	});
+
+	it('a crossing lies inside both of its figures', () => {
+		const points = (path: string): [number, number][] =>
+			[...path.matchAll(/[ML]([\d.]+) ([\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)]);
+		for (const figure of OVERLAP_FIGURES)
+			for (const count of [2, 3, 5]) {
+				const { figures } = chainPlaces(count, figure);
+				for (const [x, y] of points(crossingOf(figure, figures[0]!, figures[1]!)))
+					for (const box of figures.slice(0, 2)) {
+						expect(x).toBeGreaterThanOrEqual(box.x - 0.01);
+						expect(x).toBeLessThanOrEqual(box.x + box.width + 0.01);
+						expect(y).toBeGreaterThanOrEqual(box.y - 0.01);
+						expect(y).toBeLessThanOrEqual(box.y + box.height + 0.01);
+					}
+				expect(outlineOf(figure, figures[0]!)).not.toBe(outlineOf(figure, figures[1]!));
+			}
+	});
+});
+
+const areaOf = (shapes: readonly Shape[], fill: string): number =>
+	shapes
+		.flatMap((shape) => (shape.kind === 'row' ? barsOf(shape) : shape))
+		.reduce((sum, shape) => {
+			if (!('fill' in shape) || shape.fill !== fill) return sum;
+			if (shape.kind === 'bar') return sum + shape.width * shape.height;
+			if (shape.kind !== 'figure') return sum;
+			// Circles, each of two arcs of one radius.
+			const arcs = [...shape.path.matchAll(/a([\d.]+) /g)].map(([, radius]) => Number(radius));
+			return sum + arcs.reduce((area, radius) => area + (Math.PI * radius * radius) / 2, 0);
+		}, 0);
+
+describe('the optical mix', () => {
+	const codes = ['#b3392b', '#d9b036', '#2f5f86', '#8f9a5b', '#7a4a6b', '#e8e2d4'];
+	const box = { x: 10, y: 10, width: 330, height: 330 };
+
+	it('gives each colour the share of area that its flat mean is reckoned from, whatever the pattern and its grain', () => {
+		for (const pattern of OPTICAL_PATTERNS)
+			for (const grain of [2, 8, 31])
+				for (let count = 2; count <= 6; count++) {
+					const used = codes.slice(0, count);
+					const shapes = patternIn(box, pattern, grain, used);
+					const shares = areaShares(pattern, count);
+					expect(shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
+					// Dots lie over their ground: the others are measured.
+					used.slice(pattern === 'dots' ? 1 : 0).forEach((code, i) => {
+						const share = areaOf(shapes, code) / (330 * 330);
+						expect(share).toBeCloseTo(shares[pattern === 'dots' ? i + 1 : i]!, 3);
+					});
+				}
+	});
+
+	it('lays dots beside each other, never over one another, up to six colours', () => {
+		for (let count = 2; count <= 6; count++) {
+			const dots = patternIn(box, 'dots', 24, codes.slice(0, count)).flatMap((shape) =>
+				shape.kind === 'figure'
+					? [...shape.path.matchAll(/M([\d.]+) ([\d.]+)a([\d.]+) /g)].map(
+							([, x, y, r]) => [Number(x) + Number(r), Number(y), Number(r)] as const
+						)
+					: []
+			);
+			expect(dots.length).toBeGreaterThan(count);
+			for (const [i, [x, y, r]] of dots.entries()) {
+				expect(Math.min(x - r - box.x, y - r - box.y, box.x + 330 - x - r, box.y + 330 - y - r)).toBeGreaterThan(-0.01);
+				for (const [ox, oy] of dots.slice(i + 1)) expect(Math.hypot(x - ox, y - oy)).toBeGreaterThan(2 * r - 0.01);
+			}
+		}
+	});
+
+	it('the flat field is the mean of light of the colours (culori 4.0.2)', () => {
+		const parents = codes.slice(0, 3).map((text) => ({ colour: { text }, parts: 1 }));
+		const { hex } = mixesOf(plate({ exercise: 'optical', parents }), []).mean();
+		expect(hex).toBe(formatHex(average([codes[0]!, codes[1]!, codes[2]!], 'lrgb')));
+	});
+});
+
+describe('what an exercise makes of its parents', () => {
+	it('the middle looks equally far from both, and a guess is as far off as another library says (culori 4.0.2)', () => {
+		const middle = mixesOf(plate({ exercise: 'middle', guess: { text: '#806070' } }), []).middle();
+		expect(Math.abs(difference(middle.hex, '#b3392b') - difference(middle.hex, '#2f5f86'))).toBeLessThan(0.8);
+		expect(middle.guess!.off).toBeCloseTo(difference('#806070', middle.middle.hex), 0);
+		const leaning = mixesOf(plate({ exercise: 'middle', lean: 0.5 }), []).middle();
+		expect(leaning.toSecond).toBeLessThan(leaning.toFirst);
+	});
+
+	it('halving by OKLab gives the even shares of OKLab at every level (culori 4.0.2)', () => {
+		const tree = mixesOf(plate({ exercise: 'halving', levels: 4 }), []).halving();
+		expect(tree.map((row) => row.length)).toEqual([3, 5, 9, 17]);
+		for (const row of tree) row.forEach(({ hex }, i) => expect(row[i]!.hex).toBe(hex));
+		const quarter = formatHex(average(['#b3392b', average(['#b3392b', '#2f5f86'], 'oklab')], 'oklab'));
+		expect(difference(tree[1]![1]!.hex, quarter)).toBeLessThan(0.6);
+	});
+
+	it('a crossing by the slider reads as transparent, one set by hand beyond its parents does not', () => {
+		for (const front of [-0.6, 0, 0.6])
+			for (const { verdict } of mixesOf(plate({ exercise: 'overlap', front }), []).crossings())
+				expect(verdict.transparent).toBe(true);
+		const wrong = plate({ exercise: 'overlap', crossings: [{ text: '#00ff66' }, null, null, null, null] });
+		expect(mixesOf(wrong, []).crossings()[0]!.verdict.transparent).toBe(false);
+		const [first, second] = [-0.8, 0.8].map(
+			(front) => mixesOf(plate({ exercise: 'overlap', front }), []).crossings()[0]!
+		);
+		expect([first!.verdict.front, second!.verdict.front]).toEqual(['first', 'second']);
+	});
+
+	it('what is hidden until it is found is not drawn', () => {
+		const hidden = plate({ exercise: 'middle', revealed: false, guess: { text: '#806070' } });
+		const { hex } = mixesOf(hidden, []).middle();
+		const fills = drawMixes(hidden, [], true).shapes.flatMap((shape) =>
+			shape.kind === 'row' ? shape.codes.map(numberToHex) : 'fill' in shape ? [shape.fill] : []
+		);
+		expect(fills).not.toContain(hex);
+		expect(fills).toContain('#806070');
+	});
+});
+
+it('areas in balance: yellow to violet as 1 to 3, orange to blue as 1 to 2, red to green as 1 to 1 (Goethe, after Itten 1961)', () => {
+	const shares = (one: string, other: string): number => {
+		const parents = [one, other].map((text) => ({ colour: { text }, parts: 1 }));
+		const [first, second] = mixesOf(plate({ exercise: 'balance', parents }), []).balance();
+		return second! / first!;
+	};
+	expect(shares('#ffff00', '#aa00ff')).toBeCloseTo(3, 0);
+	expect(shares('#ff8000', '#0000ff')).toBeCloseTo(2, 1);
+	expect(shares('#ff0000', '#00ff00')).toBeCloseTo(1, 6);
+});

@@ -1,0 +1,266 @@
+<script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
+	import { tick } from 'svelte';
+	import { colourWords } from '$lib/core/colour/hue-words';
+	import { RECIPE_WORDS } from '$lib/core/scale/words';
+	import { type Step } from '$lib/core/scale/scale';
+	import { drawPlate } from '$lib/plates/draw-plate';
+	import { judgeScales } from '../judge';
+	import { scaleOf } from '../scale-of';
+	import { type Box } from '$lib/drawing/box';
+	import { layOutScales, type RowShape } from '../layout';
+	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
+	import { seenDrawing } from '$lib/drawing/view';
+	import { type ScalesPlate } from '../schema';
+	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import { takesColour } from '$lib/ui/colour-drag';
+	import { putInHeld } from '$lib/workbench/palettes/put-colour';
+	import { renamePlate } from '$lib/model/edit-plates';
+	import { pinStep } from '../scale-edits';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { type ScalesPlace } from '../places';
+	import { chooseScale, placeOn, scaleOn } from './chosen-scale';
+	import PathHandles from './PathHandles.svelte';
+	import TitleField from '$lib/workbench/study/TitleField.svelte';
+	import { deleteChosen, moveChosen } from './row-actions';
+
+	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
+
+	const linked = $derived(workbench.document.linked);
+	const drawing = $derived(drawPlate(plate, linked, 'full'));
+	const scales = $derived(plate.scales.map((decision) => scaleOf(decision, linked)));
+	const shapes = $derived(JSON.stringify(plate.scales.map(({ look }, i) => ({ inAll: scales[i]!.inAll, look }))));
+	// The places only depend on counts and looks, so they stay as they are while a colour is turned.
+	const layout = $derived(layOutScales(JSON.parse(shapes) as RowShape[], true));
+
+	const across = (x: number): string => percentOf(x, PLATE_WIDTH);
+	const down = (y: number): string => percentOf(y, layout.height);
+	const boxStyle = ({ x, y, width, height }: Box): string =>
+		`left:${across(x)};width:${across(width)};top:${down(y)};height:${down(height)}`;
+
+	/** Where each step stands, as style; figures that are no boxes are clicked within their outline. */
+	const places = $derived(
+		layout.rows.map(({ steps }) =>
+			steps.map(({ box, reach }) => {
+				const points = reach?.map(([x, y]) => `${(100 * x).toFixed(1)}% ${(100 * y).toFixed(1)}%`).join(',');
+				return boxStyle(box) + (points ? `;clip-path:polygon(${points})` : '');
+			})
+		)
+	);
+	/** The steps that break a check of the plate, each pointed out once. */
+	const broken = $derived.by(() => {
+		const found = judgeScales(plate, linked).flatMap(({ scale, step }) =>
+			scale && step !== null ? [{ row: plate.scales.indexOf(scale), step: step - 1 }] : []
+		);
+		return found.filter(
+			({ row, step }, i) => i === found.findIndex((other) => other.row === row && other.step === step)
+		);
+	});
+	const turned = (row: number): boolean => plate.scales[row]!.look?.turned ?? false;
+
+	const heldOf = (row: number, index: number, step: Step): ScalesPlace => {
+		const scale = plate.scales[row]!.id;
+		return step.parent === null || step.pinned
+			? { kind: 'step', scale, step: index }
+			: { kind: 'parent', scale, index: step.parent };
+	};
+
+	function isHeld(row: number, index: number, step: Step): boolean {
+		const held = placeOn(workbench);
+		if (held?.kind === 'step') return held.scale === plate.scales[row]!.id && held.step === index;
+		return held?.kind === 'parent' && held.scale === plate.scales[row]!.id && held.index === step.parent;
+	}
+
+	/**
+	 * Code and value of the step that is held, for screen readers: said when a step is reached. They stand here once and not
+	 * in the name of each of many buttons, which would all have to be named anew at every turn of a dial.
+	 */
+	const heldWords = $derived.by((): string => {
+		const held = placeOn(workbench);
+		const row = held ? plate.scales.findIndex(({ id }) => id === held.scale) : -1;
+		const step = scales[row]?.steps.find((each, i) => isHeld(row, i, each));
+		return step ? `${step.hex}, value ${step.value.toFixed(0)}, ${colourWords(step.linear)}` : '';
+	});
+
+	/** A colour dropped on a parent takes its place; dropped on a step between parents, it is pinned there. */
+	function takeDropped(text: string, on: Element | null) {
+		const [row, index] = (on?.closest<HTMLElement>('[data-place]')?.dataset.place ?? '').split(' ').map(Number);
+		const step = scales[row!]?.steps[index!];
+		if (row === undefined || index === undefined || !step) return;
+		const scale = plate.scales[row]!;
+		const pins = step.parent === null && index > 0 && index <= scale.between;
+		if (pins) workbench.edit('Pin a step', pinStep(plate.id, scale.id, index, { text }, linked));
+		workbench.hold(heldOf(row, index, scales[row]!.steps[index]!));
+		if (!pins) putInHeld(workbench, text);
+	}
+
+	const takes = takesColour(takeDropped);
+
+	let surface = $state<HTMLElement>();
+
+	function focusStep(row: number, index: number) {
+		surface?.querySelector<HTMLElement>(`[data-place="${row} ${index}"]`)?.focus();
+	}
+
+	/** Moves or deletes the chosen row and keeps the focus on a step of what is chosen then. */
+	async function actOnRow(act: () => void, index: number) {
+		act();
+		await tick();
+		const row = plate.scales.findIndex(({ id }) => id === scaleOn(workbench, plate)?.id);
+		if (row >= 0) focusStep(row, Math.min(index, scales[row]!.inAll - 1));
+	}
+
+	const MOVES: Readonly<Record<string, readonly [number, number]>> = {
+		ArrowLeft: [0, -1],
+		ArrowRight: [0, 1],
+		ArrowUp: [-1, 0],
+		ArrowDown: [1, 0]
+	};
+
+	/** Arrows go from step to step, Home and End to the ends; Alt with an arrow moves the row, Delete takes it away. */
+	function goByKey(event: KeyboardEvent, row: number, index: number) {
+		const last = scales[row]!.inAll - 1;
+		const move = MOVES[event.key];
+		if (event.altKey && move && move[0] !== 0) void actOnRow(() => moveChosen(workbench, move[0]), index);
+		else if (event.key === 'Delete') void actOnRow(() => deleteChosen(workbench), index);
+		else if (event.key === 'Enter')
+			document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
+		else if (event.key === 'Home') focusStep(row, 0);
+		else if (event.key === 'End') focusStep(row, last);
+		else if (move) {
+			const target = Math.max(0, Math.min(scales.length - 1, row + move[0]));
+			focusStep(target, Math.max(0, Math.min(scales[target]!.inAll - 1, index + move[1])));
+		} else return;
+		event.preventDefault();
+	}
+</script>
+
+<div class="surface" bind:this={surface} {@attach takes}>
+	<p class="unseen" aria-live="polite">{heldWords}</p>
+	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
+	<div class="title" style:height={down(54)}>
+		<TitleField
+			title={plate.title}
+			label="Title of the plate"
+			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
+		/>
+	</div>
+	{#each broken as { row, step } (`${row} ${step}`)}
+		{@const { box, mark } = layout.rows[row]!.steps[step]!}
+		{@const beside = layout.rows[row]!.column}
+		<span
+			class="broken"
+			title="A check points here"
+			style:left={across(beside ? mark.x - 12 : box.x + box.width / 2)}
+			style:top={down(beside ? mark.y + 1 : box.y - 8)}
+			aria-hidden="true">!</span
+		>
+	{/each}
+	{#each plate.scales as decision, row (decision.id)}
+		{@const place = layout.rows[row]!}
+		{@const chosen = scaleOn(workbench, plate)?.id === decision.id}
+		<div
+			class="row"
+			class:chosen
+			role="group"
+			aria-label="Row {row + 1}, {RECIPE_WORDS[decision.recipe].name}"
+			style:top={down(place.y + 2)}
+			style:height={down(place.height - 4)}
+		>
+			<button class="caption" tabindex="-1" aria-hidden="true" onclick={() => chooseScale(workbench, decision.id)}
+			></button>
+		</div>
+		{#each scales[row]!.steps as step, i (i)}
+			{@const held = isHeld(row, i, step)}
+			{#if held}<span class="mark" style={boxStyle(place.steps[i]!.mark)}></span>{/if}
+			<button
+				class="step"
+				style:z-index={turned(row) ? scales[row]!.inAll - i : undefined}
+				data-place="{row} {i}"
+				tabindex={held || (workbench.held?.kind === 'linked' && row === 0 && i === 0) ? 0 : -1}
+				style={places[row]![i]}
+				aria-pressed={held}
+				aria-label="{RECIPE_WORDS[decision.recipe].name}, step {i + 1} of {scales[row]!.inAll}{step.parent === null
+					? ''
+					: ', parent'}{step.pinned ? ', pinned' : ''}"
+				onclick={() => workbench.hold(heldOf(row, i, step))}
+				onfocus={() => workbench.hold(heldOf(row, i, step))}
+				onkeydown={(event) => goByKey(event, row, i)}
+			></button>
+		{/each}
+		{#if decision.recipe === 'path' || decision.recipe === 'interval'}
+			<PathHandles {workbench} {plate} {decision} {place} scale={scales[row]!} height={layout.height} />
+		{/if}
+	{/each}
+</div>
+
+<style>
+	.surface {
+		position: relative;
+	}
+	.title {
+		position: absolute;
+		top: 0;
+		left: 0;
+		width: 100%;
+	}
+	.row {
+		position: absolute;
+		left: 1.6%;
+		right: 1.2%;
+		pointer-events: none;
+	}
+	.row.chosen::before,
+	.row.chosen::after {
+		content: '';
+		position: absolute;
+		top: 3px;
+		bottom: 3px;
+		width: 8px;
+		border: 2px solid var(--ink);
+	}
+	.row.chosen::before {
+		left: 0;
+		border-right: 0;
+	}
+	.row.chosen::after {
+		right: 0;
+		border-left: 0;
+	}
+	.caption {
+		position: absolute;
+		inset: 0;
+		pointer-events: auto;
+		cursor: pointer;
+	}
+	.step {
+		position: absolute;
+		padding: 0;
+		border: 0;
+		background: none;
+		cursor: pointer;
+	}
+	/* What is held is marked beside its colour, never on it or around it. */
+	.mark {
+		position: absolute;
+		background: var(--ink);
+		pointer-events: none;
+	}
+	.broken {
+		position: absolute;
+		width: 13px;
+		margin: -7px 0 0 -7px;
+		background: var(--ink);
+		color: #fff;
+		font: 700 11px/14px var(--font-sans);
+		text-align: center;
+		pointer-events: none;
+		z-index: 2;
+	}
+	.step:focus-visible {
+		outline: 2px dashed var(--ink);
+		outline-offset: 3px;
+		box-shadow: none;
+		z-index: 1;
+	}
+</style>

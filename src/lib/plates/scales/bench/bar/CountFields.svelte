@@ -1,0 +1,85 @@
+<script lang="ts">
+	import MinusOutline from 'flowbite-svelte-icons/MinusOutline.svelte';
+	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
+	import { MOST_BETWEEN } from '$lib/core/scale/scale';
+	import { type ScalesPlate } from '../../schema';
+	import { type ScaleDecision } from '../../scale';
+	import { setBetween } from '../../scale-edits';
+	import { chosen } from '../chosen-scale';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+
+	interface Props {
+		workbench: Workbench;
+		plate: ScalesPlate;
+		scale: ScaleDecision;
+	}
+
+	/** The number of steps, both ways of counting it: between, and in all. */
+	let { workbench, plate, scale }: Props = $props();
+
+	function set(between: number) {
+		const count = Math.max(0, Math.min(MOST_BETWEEN, Math.round(between)));
+		workbench.edit('Set the number of steps', setBetween(plate.id, scale.id, count), `count ${scale.id}`);
+	}
+
+	/** Reads a typed count; what is no number leaves the count as it was, and the field says it again. */
+	function type(field: HTMLInputElement, offset: number) {
+		const typed = Number(field.value);
+		if (field.value.trim() !== '' && Number.isFinite(typed)) set(typed - offset);
+		field.value = String((chosen(workbench)?.scale.between ?? 0) + offset);
+	}
+</script>
+
+<div class="count" role="group" aria-label="Number of steps">
+	<button
+		class="act bare"
+		aria-label="One step fewer"
+		disabled={scale.between === 0}
+		onclick={() => set(scale.between - 1)}
+	>
+		<MinusOutline size="sm" aria-hidden="true" />
+	</button>
+	<input
+		class="field"
+		inputmode="numeric"
+		value={scale.between}
+		aria-label="Steps between"
+		onchange={(event) => type(event.currentTarget, 0)}
+		onkeydown={(event) => {
+			if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
+			event.preventDefault();
+			set(scale.between + (event.key === 'ArrowUp' ? 1 : -1));
+		}}
+	/>
+	<button
+		class="act bare"
+		aria-label="One step more"
+		disabled={scale.between === MOST_BETWEEN}
+		onclick={() => set(scale.between + 1)}
+	>
+		<PlusOutline size="sm" aria-hidden="true" />
+	</button>
+	<span>between,</span>
+	<input
+		class="field"
+		inputmode="numeric"
+		value={scale.between + 2}
+		aria-label="Steps in all"
+		onchange={(event) => type(event.currentTarget, 2)}
+	/>
+	<span>in all</span>
+</div>
+
+<style>
+	.count {
+		display: flex;
+		align-items: center;
+		gap: 4px;
+		white-space: nowrap;
+	}
+	.field {
+		width: 34px;
+		padding-inline: 4px;
+		text-align: center;
+	}
+</style>

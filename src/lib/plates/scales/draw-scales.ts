@@ -1,0 +1,119 @@
+import { gradationOf, type Scale } from '$lib/core/scale/scale';
+import { HUE_PLACE } from '$lib/core/scale/mixing';
+import { endWords, METHOD_WORDS, RECIPE_WORDS, ROUTE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
+import { type ScalesPlate } from './schema';
+import { type ScaleDecision } from './scale';
+import { PLAIN_LOOK } from './look';
+import { type LinkedColour } from '$lib/model/linked';
+import { type Drawing, type Shape } from '$lib/drawing/drawing';
+import { drawSteps } from './draw-steps';
+import { header, wrapped } from '$lib/drawing/head';
+import { scaleOf, specOf, usedParents } from './scale-of';
+import { linkedOf, textOf } from '$lib/model/resolve';
+import { layOutScales, ROOMY, type RowPlace, type ScalesLayout } from './layout';
+import { PLATE_WIDTH } from '$lib/drawing/plate-size';
+import { GROUND, INK, shortened, words } from '$lib/drawing/words';
+
+const MARGIN = 28;
+
+/** "madder to white", "#b3392b to woad" */
+export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]): string {
+	const names = usedParents(decision).map(
+		(source) => linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked)
+	);
+	const end = endWords(decision.recipe, decision.oneWay);
+	if (names.length > 3) return `${names[0]} to ${names.at(-1)}, ${names.length} parents`;
+	return [...names, ...(end ? [end] : [])].join(' to ');
+}
+
+/** "Tints, madder to white" */
+export const nameOfScale = (decision: ScaleDecision, linked: readonly LinkedColour[]): string =>
+	`${RECIPE_WORDS[decision.recipe].name}, ${wayOf(decision, linked)}`;
+
+/** "mixed in OKLab, equal shares"; hue steps are not mixed but turned. */
+function mixedHow({ recipe, method, spacing, route = 'shorter', pins }: ScaleDecision): string {
+	const way = recipe === 'hue-steps' && !pins?.length ? 'turned' : `mixed ${METHOD_WORDS[method].name}`;
+	const round = way === 'turned' || (HUE_PLACE[method] >= 0 && route !== 'shorter');
+	return `${way}${round ? ` ${ROUTE_WORDS[route]}` : ''}, ${SPACING_WORDS[spacing].name}`;
+}
+
+const countOf = ({ between, inAll }: Scale): string => `${between} between · ${inAll} in all`;
+
+/** What all of these say, or null where they differ. */
+function inCommon(texts: readonly string[]): string | null {
+	const [first, ...others] = texts;
+	return first !== undefined && others.every((text) => text === first) ? first : null;
+}
+
+const laidOut = new WeakMap<readonly ScaleDecision[], Map<boolean, ScalesLayout>>();
+
+/** Where the rows stand: that follows from what was decided and not from any colour, so a turning dial finds it again. */
+function layoutOf(decisions: readonly ScaleDecision[], scales: readonly Scale[], withWords: boolean): ScalesLayout {
+	const known = laidOut.get(decisions) ?? new Map<boolean, ScalesLayout>();
+	laidOut.set(decisions, known);
+	const rows = () => decisions.map(({ look }, i) => ({ inAll: scales[i]!.inAll, look }));
+	const layout = known.get(withWords) ?? layOutScales(rows(), withWords);
+	known.set(withWords, layout);
+	return layout;
+}
+
+/** A plate of scales as a drawing. With `words` false only the colours are drawn, as a thumbnail shows them. */
+export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], withWords: boolean): Drawing {
+	const scales = plate.scales.map((decision) => scaleOf(decision, linked));
+	const layout = layoutOf(plate.scales, scales, withWords);
+	const mixing = inCommon(plate.scales.map(mixedHow));
+	// Rows too low for three lines leave their count to the head of the plate, where it is the same for all.
+	const roomy = layout.rows.every(({ height }) => height >= ROOMY);
+	const count = roomy ? null : inCommon(scales.map(countOf));
+	const shapes: Shape[] = withWords
+		? header(plate.title, [count, mixing].filter((note) => note !== null).join(', '))
+		: [];
+	plate.scales.forEach((decision, i) => {
+		const place = layout.rows[i]!;
+		const scale = scales[i]!;
+		if (withWords) {
+			const lines = [wayOf(decision, linked), countOf(scale), mixedHow(decision).replace('mixed ', '')];
+			const told = roomy ? lines.slice(0, mixing === null ? 3 : 2) : [lines[count === null ? 1 : 0]!];
+			shapes.push(...caption(RECIPE_WORDS[decision.recipe].name, told, place));
+		}
+		shapes.push(...colours(decision, linked, scale, place, withWords));
+	});
+	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, ground: GROUND, shapes };
+}
+
+const GRADATION_PARTS = 120;
+const drawn = new WeakMap<Scale, Map<string, Shape[]>>();
+
+/** The steps of a row. The same scale at the same place is the very same shapes: a screen can skip them. */
+function colours(
+	decision: ScaleDecision,
+	linked: readonly LinkedColour[],
+	scale: Scale,
+	place: RowPlace,
+	withWords: boolean
+): Shape[] {
+	const { look = PLAIN_LOOK } = decision;
+	const key = `${place.y} ${place.height} ${place.band.x} ${withWords} ${Object.values(look).join(' ')}`;
+	const known = drawn.get(scale) ?? new Map<string, Shape[]>();
+	drawn.set(scale, known);
+	const codes = look.gradation && !known.has(key) ? gradationOf(specOf(decision, linked), GRADATION_PARTS) : [];
+	const shapes = known.get(key) ?? drawSteps(scale, place, look, withWords, codes);
+	known.set(key, shapes);
+	return shapes;
+}
+
+const CAPTION_LETTERS = 25;
+
+/** The recipe's name and what is told of the row, as a block in the middle of its height. */
+function caption(name: string, told: readonly string[], { band }: RowPlace): Shape[] {
+	const roomy = told.length > 1;
+	const [size, small, lineHeight] = roomy ? [17, 12, 16] : [15, 11, 12];
+	const all = told.flatMap((line) => wrapped(line, CAPTION_LETTERS));
+	const fits = size + all.length * lineHeight <= band.height + 8;
+	const lines = fits ? all : told.map((line) => shortened(line, CAPTION_LETTERS - 1));
+	const top = band.y + (band.height - size - lines.length * lineHeight) / 2 + (roomy ? 0 : 2);
+	return [
+		words(MARGIN, top + size * 0.82, name, { face: 'serif', size, fill: INK }),
+		...lines.map((line, i) => words(MARGIN, top + size + (i + 0.75) * lineHeight, line, { size: small }))
+	];
+}

@@ -1,0 +1,49 @@
+import { newId } from '$lib/model/ids';
+import { type PlateKind } from '../kind';
+import { drawScales } from './draw-scales';
+import { judgeScales } from './judge';
+import { newScales } from './make';
+import { scalesPlaces, type ScalesPlace } from './places';
+import { copyOfScale } from './scale-edits';
+import { usedSources } from './scale-of';
+import { coloursOfScale } from './scale-colours';
+import { scalesPlateSchema, type ScalesPlate } from './schema';
+import { mapScalesSources } from './sources';
+
+/** The same plate with ids of its own for scales and checks. */
+function copyParts(plate: ScalesPlate): ScalesPlate {
+	const scales = plate.scales.map(copyOfScale);
+	const newIdOf = new Map(plate.scales.map(({ id }, i) => [id, scales[i]!.id]));
+	const checks = plate.checks?.map((check) => ({
+		...check,
+		id: newId(),
+		scale: check.scale && (newIdOf.get(check.scale) ?? null)
+	}));
+	return { ...plate, scales, checks };
+}
+
+/** Scales, one in a row, and what they are asked to meet. */
+export const scales = {
+	schema: scalesPlateSchema,
+	words: {
+		add: 'A plate of scales',
+		uses: (count) => `${count} scale${count === 1 ? '' : 's'}`,
+		empty: 'Add a scale to the plate, and its parent comes into the mixer.'
+	},
+	mapSources: mapScalesSources,
+	uses: (plate, id) =>
+		plate.scales.filter((scale) => usedSources(scale).some((source) => 'linked' in source && source.linked === id))
+			.length,
+	make: newScales,
+	copyParts,
+	partIds: ({ scales, checks = [] }) => [...scales, ...checks].map(({ id }) => id),
+	contradictions: ({ scales, checks = [] }) =>
+		checks
+			.filter(({ scale }) => scale !== null && !scales.some(({ id }) => id === scale))
+			.map(({ scale }) => `a check of a scale that its plate has, not ${scale}`),
+	draw: (plate, linked, detail) => drawScales(plate, linked, detail !== 'colours'),
+	colours: (plate, linked) => plate.scales.flatMap((scale) => coloursOfScale(scale, linked)),
+	places: scalesPlaces,
+	judge: judgeScales,
+	scales: (plate) => plate.scales
+} satisfies PlateKind<ScalesPlate, ScalesPlace>;

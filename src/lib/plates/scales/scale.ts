@@ -1,0 +1,59 @@
+import { z } from 'zod';
+import { METHODS } from '$lib/core/scale/mixing';
+import { RECIPES } from '$lib/core/scale/recipe';
+import { ROUTES } from '$lib/core/scale/route';
+import { MOST_BETWEEN } from '$lib/core/scale/scale';
+import { SPACINGS } from '$lib/core/scale/spacing';
+import { WHEELS } from '$lib/core/scheme/wheel';
+import { colourSourceSchema } from '$lib/model/colour-text';
+import { idSchema } from '$lib/model/ids';
+import { scaleLookSchema } from './look';
+
+export const LEAST_PARENTS = 2;
+export const MOST_PARENTS = 12;
+
+/** A step set by hand, by its number from 0; the ends cannot be. */
+const pinSchema = z.strictObject({ step: z.int().min(1).max(MOST_BETWEEN), colour: colourSourceSchema });
+export type PinDecision = z.infer<typeof pinSchema>;
+
+const rising = (numbers: readonly number[]): boolean => numbers.every((at, i) => i === 0 || at > numbers[i - 1]!);
+
+/**
+ * A scale as people decide it. It always keeps two parents or more, so that changing the recipe there and back loses
+ * nothing; a recipe of fewer leaves the others aside. The same goes for all that only some recipes or spacings ask for.
+ */
+export const scaleSchema = z.strictObject({
+	id: idSchema,
+	recipe: z.enum(RECIPES),
+	parents: z.array(colourSourceSchema).min(LEAST_PARENTS).max(MOST_PARENTS),
+	between: z.int().min(0).max(MOST_BETWEEN),
+	method: z.enum(METHODS),
+	spacing: z.enum(SPACINGS),
+	/** Of round methods and hue steps. */
+	route: z.enum(ROUTES).optional(),
+	/** Value L* of the end grey of rising and falling tones; what lies on the wrong side of the parent is drawn to it. */
+	endValue: z.number().min(0).max(100).optional(),
+	/** The wheel on which dulling finds the complement. */
+	wheel: z.enum(WHEELS).optional(),
+	/** Dulling as far as the neutral, instead of through it to the complement. */
+	oneWay: z.boolean().optional(),
+	/** Hue steps at the greatest chroma that fits. */
+	greatestChroma: z.boolean().optional(),
+	/** Where the parent of value steps stands. */
+	parentPlace: z.enum(['value', 'middle']).optional(),
+	/** Places of the inner parents of a path, 0–1, rising; evenly spread where there are none. */
+	places: z
+		.array(z.number().gt(0).lt(1))
+		.max(MOST_PARENTS - LEAST_PARENTS)
+		.refine(rising, 'places that rise from one parent to the next')
+		.optional(),
+	/** Of spacing along a curve, −1 to 1. */
+	bias: z.number().min(-1).max(1).optional(),
+	pins: z
+		.array(pinSchema)
+		.max(MOST_BETWEEN)
+		.refine((pins) => new Set(pins.map(({ step }) => step)).size === pins.length, 'one pin for a step')
+		.optional(),
+	look: scaleLookSchema.optional()
+});
+export type ScaleDecision = z.infer<typeof scaleSchema>;

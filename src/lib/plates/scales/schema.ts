@@ -1,0 +1,18 @@
+import { z } from 'zod';
+import { idSchema } from '$lib/model/ids';
+import { lineSchema } from '$lib/model/line';
+import { checkSchema, MOST_CHECKS } from './check';
+import { scaleSchema } from './scale';
+
+/** More scales than this on one plate could not be read. */
+export const MOST_SCALES = 24;
+
+/** A plate of scales, one in a row, and what they are asked to meet. */
+export const scalesPlateSchema = z.strictObject({
+	id: idSchema,
+	kind: z.literal('scales'),
+	title: lineSchema,
+	scales: z.array(scaleSchema).max(MOST_SCALES),
+	checks: z.array(checkSchema).max(MOST_CHECKS).optional()
+});
+export type ScalesPlate = z.infer<typeof scalesPlateSchema>;

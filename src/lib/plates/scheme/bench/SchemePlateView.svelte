@@ -1,0 +1,132 @@
+<script lang="ts">
+	import { percentOf } from '$lib/ui/percent-of';
+	import { untrack } from 'svelte';
+	import { colourWords } from '$lib/core/colour/hue-words';
+	import { drawPlate } from '$lib/plates/draw-plate';
+	import { schemeLayout } from '../draw-scheme';
+	import { SCHEME_WIDTH } from '../scheme-layout';
+	import { schemeOf } from '../scheme-of';
+	import { seenDrawing } from '$lib/drawing/view';
+	import { type SchemePlate } from '../schema';
+	import { dragColour, takesColour } from '$lib/ui/colour-drag';
+	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import { putInHeld } from '$lib/workbench/palettes/put-colour';
+	import { renamePlate } from '$lib/model/edit-plates';
+	import TitleField from '$lib/workbench/study/TitleField.svelte';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import RelativesPicker from './RelativesPicker.svelte';
+	import { memberPlace } from '../places';
+	import { indexHeld } from './scheme-state.svelte';
+	import WheelHandles from './WheelHandles.svelte';
+
+	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
+
+	const linked = $derived(workbench.document.linked);
+	const drawing = $derived(drawPlate(plate, linked, 'full'));
+	const made = $derived(schemeOf(plate, linked));
+	const shape = $derived(JSON.stringify([plate.relatives, plate.inUse, plate.keptTo !== null, plate.others.length]));
+	// The places only change with what is shown, so they stay as they are while a colour is turned.
+	let laidOut = { shape: '', layout: schemeLayout(untrack(() => plate)) };
+	const layout = $derived.by(() => {
+		if (laidOut.shape !== shape) laidOut = { shape, layout: schemeLayout(plate) };
+		return laidOut.layout;
+	});
+	const held = $derived(indexHeld(workbench));
+	const across = (x: number): string => percentOf(x, SCHEME_WIDTH);
+	const down = (y: number): string => percentOf(y, layout.height);
+	const each = $derived(layout.members.width / made.members.length);
+
+	function takeDropped(text: string, on: Element | null) {
+		const index = Number(on?.closest<HTMLElement>('[data-member]')?.dataset.member);
+		if (Number.isNaN(index)) return;
+		workbench.hold(memberPlace(index));
+		putInHeld(workbench, text);
+	}
+	const takes = takesColour(takeDropped);
+
+	const saidOf = (index: number): string => {
+		const { linear, hex, value } = made.members[index]!;
+		return `${index === 0 ? 'Lead colour' : `Member ${index + 1}`}, ${colourWords(linear)}, ${hex}, value ${value.toFixed(0)}`;
+	};
+
+	let surface = $state<HTMLElement>();
+
+	function goByKey(event: KeyboardEvent, index: number) {
+		const direction = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+		if (event.key === 'Enter') document.querySelector<HTMLElement>('.mixer input[type=range]')?.focus();
+		else if (direction !== undefined)
+			surface
+				?.querySelector<HTMLElement>(
+					`.member[data-member="${(index + direction + made.members.length) % made.members.length}"]`
+				)
+				?.focus();
+		else return;
+		event.preventDefault();
+	}
+</script>
+
+<div class="surface" bind:this={surface} {@attach takes}>
+	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
+	<div class="title" style:height={down(54)}>
+		<TitleField
+			title={plate.title}
+			label="Title of the plate"
+			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
+		/>
+	</div>
+	<div role="group" aria-label="Members of the scheme">
+		{#each made.members.keys() as index (index)}
+			<button
+				class="member"
+				class:held={held === index}
+				data-member={index}
+				draggable="true"
+				aria-pressed={held === index}
+				aria-label={saidOf(index)}
+				tabindex={held === index || (held === null && index === 0) ? 0 : -1}
+				style:left={across(layout.members.x + index * each)}
+				style:top={down(layout.members.y)}
+				style:width={across(each)}
+				style:height={down(layout.members.height)}
+				ondragstart={(event) => dragColour(event, made.members[index]!.hex)}
+				onclick={() => workbench.hold(memberPlace(index))}
+				onfocus={() => workbench.hold(memberPlace(index))}
+				onkeydown={(event) => goByKey(event, index)}
+			></button>
+		{/each}
+	</div>
+	<WheelHandles {workbench} {plate} {layout} />
+	{#if layout.relatives}
+		<RelativesPicker {workbench} {plate} layout={layout.relatives} height={layout.height} />
+	{/if}
+</div>
+
+<style>
+	.surface {
+		position: relative;
+	}
+	.title {
+		position: absolute;
+		top: 0;
+		left: 0;
+		width: 100%;
+	}
+	.member {
+		position: absolute;
+		padding: 0;
+		cursor: pointer;
+	}
+	/* The mark of what is held stands over the colour, never on it. */
+	.member.held::before {
+		content: '';
+		position: absolute;
+		inset: auto 0 calc(100% + 2px);
+		height: 3px;
+		background: var(--ink);
+	}
+	.member:focus-visible {
+		z-index: 1;
+		outline: 2px dashed var(--ink);
+		outline-offset: 3px;
+	}
+</style>

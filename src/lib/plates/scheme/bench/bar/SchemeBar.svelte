@@ -1,0 +1,121 @@
+<script lang="ts">
+	import CheckField from '$lib/ui/CheckField.svelte';
+	import { show } from '$lib/core/colour/shown';
+	import { WHEEL_WORDS } from '$lib/core/scale/words';
+	import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
+	import { SCHEMES, SCHEME_RULES } from '$lib/core/scheme/schemes';
+	import { WHEELS, type Wheel } from '$lib/core/scheme/wheel';
+	import { colourOf, textOf } from '$lib/model/resolve';
+	import { schemeOf, spreadOf } from '../../scheme-of';
+	import { seenHex } from '$lib/drawing/view';
+	import { LEAST_MEMBERS, MOST_MEMBERS, type SchemePlate } from '../../schema';
+	import { takesColour } from '$lib/ui/colour-drag';
+	import Choices from '$lib/ui/Choices.svelte';
+	import { decideScheme, setMemberCount, setScheme, withOtherScheme } from '../../scheme-edits';
+	import PlateBar from '$lib/workbench/study/PlateBar.svelte';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { leadName } from '../scheme-actions';
+	import NumberField from '$lib/ui/NumberField.svelte';
+	import RelativesFields from './RelativesFields.svelte';
+	import UseFields from './UseFields.svelte';
+
+	/** The scheme as a sentence whose words can be changed. */
+	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
+
+	const linked = $derived(workbench.document.linked);
+	const SCHEME_CHOICES = SCHEMES.map((key) => ({ key, ...SCHEME_WORDS[key] }));
+	const SAYS: Readonly<Record<Wheel, string>> = {
+		light: 'As light adds up: cyan lies opposite red.',
+		painter: 'As paints are taught: green lies opposite red.',
+		perceptual: 'At equal distances for the eye: chroma and lightness stay.'
+	};
+	const WHEEL_CHOICES = WHEELS.map((key) => ({ key, name: WHEEL_WORDS[key], says: SAYS[key] }));
+	const range = $derived(SCHEME_RULES[plate.scheme].spread);
+	const count = $derived(plate.others.length + 1);
+	const lead = $derived(seenHex(workbench.view, show(colourOf(textOf(plate.lead, linked))).hex));
+
+	const codesWith = (other: SchemePlate): string[] =>
+		schemeOf(other, linked).members.map(({ hex }) => seenHex(workbench.view, hex));
+
+	const decide = (label: string, decisions: Parameters<typeof decideScheme>[1], gesture: string | null = null) =>
+		workbench.edit(label, decideScheme(plate.id, decisions), gesture);
+
+	function put(text: string) {
+		decide('Take a lead colour', { lead: { text } });
+		workbench.hold({ kind: 'lead' });
+	}
+</script>
+
+<PlateBar>
+	<div class="sentence" role="group" aria-label="What decides the scheme">
+		<Choices
+			label="Scheme"
+			words={SCHEME_WORDS[plate.scheme].name}
+			choices={SCHEME_CHOICES}
+			chosen={plate.scheme}
+			preview={(scheme) => codesWith(withOtherScheme(plate, scheme, linked))}
+			onchoose={(scheme) => workbench.edit('Change the scheme', setScheme(plate.id, scheme))}
+		/>
+		<span>of</span>
+		<button class="act lead" onclick={() => workbench.hold({ kind: 'lead' })} {@attach takesColour(put)}>
+			<i style:background={lead}></i><b>{leadName(plate, linked)}</b>
+		</button>
+		<span>on the</span>
+		<Choices
+			label="Wheel"
+			words={WHEEL_WORDS[plate.wheel]}
+			choices={WHEEL_CHOICES}
+			chosen={plate.wheel}
+			preview={(wheel) => codesWith({ ...plate, wheel })}
+			onchoose={(wheel) => decide('Change the wheel', { wheel })}
+		/>
+		<NumberField
+			label="Members"
+			value={count}
+			least={LEAST_MEMBERS}
+			most={MOST_MEMBERS}
+			onset={(members) => workbench.edit('Change the number of members', setMemberCount(plate.id, members))}
+		/>
+		<span>members</span>
+		{#if range}
+			<label>
+				spread
+				<input
+					type="range"
+					min={range.least}
+					max={range.most}
+					step="1"
+					value={spreadOf(plate)}
+					aria-valuetext="{spreadOf(plate)?.toFixed(0)}°"
+					oninput={(event) =>
+						decide('Set the spread', { spread: Number(event.currentTarget.value) }, `spread ${plate.id}`)}
+				/>
+				{spreadOf(plate)?.toFixed(0)}°
+			</label>
+		{/if}
+		<CheckField
+			words="hold value"
+			checked={plate.holdValue}
+			onset={(checked) => decide('Hold value', { holdValue: checked })}
+		/>
+	</div>
+	<RelativesFields {workbench} {plate} />
+	<UseFields {workbench} {plate} />
+</PlateBar>
+
+<style>
+	.lead {
+		max-width: 128px;
+		padding-left: 4px;
+	}
+	i {
+		flex: none;
+		width: 20px;
+		height: 20px;
+	}
+	b {
+		overflow: hidden;
+		font-weight: 500;
+		text-overflow: ellipsis;
+	}
+</style>

@@ -1,0 +1,134 @@
+import { linearToHex } from '$lib/core/colour/bytes';
+import { linearToNumber, numberToHex } from '$lib/core/colour/code-number';
+import { fit } from '$lib/core/colour/shown';
+import { type Triple } from '$lib/core/colour/vector';
+import { nearestIn, readied, type Nearest } from '$lib/core/scheme/nearest';
+import { DIRECTIONS, relativesOf, type Direction } from '$lib/core/scheme/relatives';
+import { makeScheme, type MemberRule } from '$lib/core/scheme/scheme-members';
+import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
+import { SCHEME_RULES, type Member, type SchemeSpec } from '$lib/core/scheme/schemes';
+import { placeOf, type Place } from '$lib/core/scheme/wheel-place';
+import { type SchemePlate } from './schema';
+import { type KeptPalette } from '$lib/model/palette';
+import { remembered } from '$lib/model/remembered';
+import { sourcesOfScheme } from './sources';
+import { type LinkedColour } from '$lib/model/linked';
+import { colourOf, textOf } from '$lib/model/resolve';
+
+/** A member as it is shown: its code and value beside its colour. */
+export interface ShownMember extends Member {
+	readonly hex: string;
+	readonly value: number;
+	/** Where it stands on the plate's wheel. */
+	readonly place: Place;
+	readonly fixed: boolean;
+}
+
+export interface MadeScheme {
+	readonly spec: SchemeSpec;
+	readonly rules: readonly MemberRule[];
+	/** As the scheme has them, the lead colour first. */
+	readonly members: readonly ShownMember[];
+	/** What stands for each of them where the scheme keeps to a palette. */
+	readonly kept: readonly ShownMatch[] | null;
+	/** What is used further on: the members, or what stands for them. */
+	readonly used: readonly Triple[];
+	readonly usedHexes: readonly string[];
+}
+
+export interface ShownMatch extends Nearest {
+	readonly name: string;
+	readonly hex: string;
+}
+
+const linearOf = (text: string): Triple => fit(colourOf(text)).linear;
+
+/** The spread of a plate, brought into the range of its scheme; none where the scheme has none. */
+export function spreadOf({ scheme, spread }: Pick<SchemePlate, 'scheme' | 'spread'>): number | undefined {
+	const range = SCHEME_RULES[scheme].spread;
+	if (!range) return undefined;
+	return spread === undefined ? range.usual : Math.min(range.most, Math.max(range.least, spread));
+}
+
+/** A scheme plate as the core takes it. */
+export function schemeSpecOf(plate: SchemePlate, linked: readonly LinkedColour[]): SchemeSpec {
+	const { scheme, wheel, holdValue, others } = plate;
+	return {
+		scheme,
+		wheel,
+		holdValue,
+		lead: linearOf(textOf(plate.lead, linked)),
+		spread: spreadOf(plate),
+		free: others.map(({ angle }) => angle)
+	};
+}
+
+const rulesOf = ({ others }: SchemePlate, linked: readonly LinkedColour[]): MemberRule[] =>
+	others.map(({ strength, value, fixed }) =>
+		fixed ? { fixed: linearOf(textOf(fixed, linked)) } : { strength, value }
+	);
+
+interface ReadyPalette {
+	readonly linears: readonly Triple[];
+	readonly labs: readonly Triple[];
+	readonly codes: readonly number[];
+}
+
+const ready = new WeakMap<KeptPalette, ReadyPalette>();
+
+function readyPalette(palette: KeptPalette): ReadyPalette {
+	const known = ready.get(palette);
+	if (known) return known;
+	const linears = palette.colours.map(({ text }) => linearOf(text));
+	const made = { linears, labs: readied(linears), codes: linears.map((linear) => linearToNumber(...linear)) };
+	ready.set(palette, made);
+	return made;
+}
+
+function matchesOf(members: readonly Member[], palette: KeptPalette): ShownMatch[] {
+	const { labs, codes } = readyPalette(palette);
+	return members.map(({ linear }) => {
+		const nearest = nearestIn(labs, linear)!;
+		return { ...nearest, name: palette.colours[nearest.index]!.name, hex: numberToHex(codes[nearest.index]!) };
+	});
+}
+
+function make(plate: SchemePlate, linked: readonly LinkedColour[]): MadeScheme {
+	const spec = schemeSpecOf(plate, linked);
+	const rules = rulesOf(plate, linked);
+	const members = makeScheme(spec, rules).map((member, i): ShownMember => ({
+		...member,
+		hex: linearToHex(...member.linear),
+		value: valueOfLinear(member.linear),
+		place: placeOf(spec.wheel, member.linear),
+		fixed: i > 0 && 'fixed' in rules[i - 1]!
+	}));
+	const kept = plate.keptTo && matchesOf(members, plate.keptTo);
+	const used = kept
+		? kept.map(({ index }) => readyPalette(plate.keptTo!).linears[index]!)
+		: members.map((m) => m.linear);
+	return { spec, rules, members, kept, used, usedHexes: (kept ?? members).map(({ hex }) => hex) };
+}
+
+/** A scheme plate worked out: its members, and what stands for them where it keeps to a palette. */
+export const schemeOf = remembered(sourcesOfScheme, make);
+
+/** The codes of the relatives of one member as numbers 0xrrggbb, nearest first in every direction. */
+export type RelativeCodes = Readonly<Record<Direction, readonly number[]>>;
+
+/** The codes of all relatives, member by member; the nearest of the palette where the scheme keeps to one. */
+export const relativesOfScheme = remembered(sourcesOfScheme, (plate: SchemePlate, linked): RelativeCodes[] => {
+	const { members } = schemeOf(plate, linked);
+	const { steps, amount } = plate.relatives;
+	const palette = plate.keptTo && readyPalette(plate.keptTo);
+	const code = (linear: Triple): number =>
+		palette ? palette.codes[nearestIn(palette.labs, linear)!.index]! : linearToNumber(linear[0], linear[1], linear[2]);
+	const codes = (linear: Triple, direction: Direction): number[] =>
+		relativesOf(linear, direction, steps, amount).map((relative) => code(relative.linear));
+	return members.map(
+		({ linear }) =>
+			Object.fromEntries(
+				DIRECTIONS.map((direction) => [direction, codes(linear, direction)])
+			) as unknown as RelativeCodes
+	);
+});

@@ -1,0 +1,82 @@
+<script lang="ts">
+	import Select from 'flowbite-svelte/Select.svelte';
+	import { WHEEL_WORDS } from '$lib/core/scale/words';
+	import { HUE_COUNTS } from '$lib/core/scheme/hue-chart';
+	import { WHEELS, type Wheel } from '$lib/core/scheme/wheel';
+	import { LABEL_WORDS } from '$lib/drawing/label';
+	import { seenHex } from '$lib/drawing/view';
+	import { chartOf, hueRing } from '../../chart-of';
+	import { LABELS } from '$lib/drawing/label';
+	import { type WheelPlate } from '../../schema';
+	import Choices from '$lib/ui/Choices.svelte';
+	import PlateBar from '$lib/workbench/study/PlateBar.svelte';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { decide } from './decide';
+	import HueSource from './HueSource.svelte';
+	import MakingChoices from './MakingChoices.svelte';
+	import RingFields from './RingFields.svelte';
+
+	/** The wheel as a sentence whose words can be changed: that is all that decides it. */
+	let { workbench, plate }: { workbench: Workbench; plate: WheelPlate } = $props();
+
+	const SAYS: Readonly<Record<Wheel, string>> = {
+		light: 'Red, green and blue are the thirds, as light adds up: what lies opposite makes white.',
+		painter: 'Red, yellow and blue are the thirds, as paints are taught: green lies opposite red.',
+		perceptual: 'Hues at equal distances for the eye; no third of it is a pure colour.'
+	};
+	const WHEEL_CHOICES = WHEELS.map((key) => ({ key, name: WHEEL_WORDS[key], says: SAYS[key] }));
+
+	const huesOf = (wheel: Wheel): string[] =>
+		chartOf({ ...plate, wheel }, workbench.document.linked).map(({ steps }) =>
+			seenHex(workbench.view, steps[hueRing(plate)]!.hex)
+		);
+</script>
+
+<PlateBar>
+	<div class="sentence" role="group" aria-label="What decides the hues">
+		<Select
+			class="choice"
+			classes={{ select: 'field' }}
+			aria-label="Number of hues"
+			placeholder=""
+			value={String(plate.hues)}
+			onchange={(event) => {
+				const hues = HUE_COUNTS.find((count) => String(count) === event.currentTarget.value);
+				if (hues) decide(workbench, 'Change the number of hues', { hues });
+			}}
+		>
+			{#each HUE_COUNTS as count (count)}<option value={String(count)}>{count} hues</option>{/each}
+		</Select>
+		<span>of the</span>
+		<Choices
+			label="Wheel"
+			words={WHEEL_WORDS[plate.wheel]}
+			choices={WHEEL_CHOICES}
+			chosen={plate.wheel}
+			preview={huesOf}
+			onchoose={(wheel) => decide(workbench, 'Change the wheel', { wheel })}
+		/>
+		<HueSource {workbench} {plate} />
+	</div>
+	<div class="sentence" role="group" aria-label="Rings">
+		<RingFields {workbench} {plate} side="inside" />
+		<RingFields {workbench} {plate} side="outside" />
+		{#if plate.inside.count + plate.outside.count > 0}<MakingChoices {workbench} {plate} />{/if}
+	</div>
+	<label class="sentence">
+		at each hue
+		<Select
+			class="choice"
+			classes={{ select: 'field' }}
+			aria-label="At each hue"
+			placeholder=""
+			value={plate.label}
+			onchange={(event) => {
+				const label = LABELS.find((choice) => choice === event.currentTarget.value);
+				if (label) decide(workbench, 'Change the labels', { label });
+			}}
+		>
+			{#each LABELS as label (label)}<option value={label}>{LABEL_WORDS[label]}</option>{/each}
+		</Select>
+	</label>
+</PlateBar>

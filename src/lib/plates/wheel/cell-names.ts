@@ -1,0 +1,17 @@
+import { type Step } from '$lib/core/scale/scale';
+import { ringName } from '$lib/core/scheme/chart-words';
+import { type NamedCode } from '../kind';
+import { hueRing } from './chart-of';
+import { type Cell } from './cell';
+import { type WheelPlate } from './schema';
+
+/** "Hue 3 of 12", "Tint 2 of hue 3" */
+export function cellName(plate: WheelPlate, { spoke, ring }: Cell): string {
+	const out = ring - hueRing(plate);
+	if (out === 0) return `Hue ${spoke + 1} of ${plate.hues}`;
+	return `${ringName((out < 0 ? plate.inside : plate.outside).recipe, Math.abs(out))} of hue ${spoke + 1}`;
+}
+
+/** The colours of a spoke with their names, from the middle outwards. */
+export const coloursOfSpoke = (plate: WheelPlate, spoke: number, steps: readonly Step[]): NamedCode[] =>
+	steps.map(({ hex }, ring) => ({ name: cellName(plate, { spoke, ring }), hex }));

@@ -1,0 +1,25 @@
+import { type PlateKind } from '../kind';
+import { coloursOfSpoke } from './cell-names';
+import { chartOf } from './chart-of';
+import { drawWheel } from './draw-wheel';
+import { newWheel } from './make';
+import { wheelPlaces, type WheelPlace } from './places';
+import { wheelPlateSchema, type WheelPlate } from './schema';
+import { mapWheelSources } from './sources';
+
+/** Hues round a lead colour, with rings inside and outside them. */
+export const wheel = {
+	schema: wheelPlateSchema,
+	words: {
+		add: 'A wheel',
+		uses: (count) => `${count} wheel${count === 1 ? '' : 's'}`,
+		empty: 'Nothing on this plate is set in the mixer. Linked colours are, as always.'
+	},
+	mapSources: mapWheelSources,
+	uses: ({ from, lead }, id) => Number(from !== 'given' && 'linked' in lead && lead.linked === id),
+	make: newWheel,
+	draw: (plate, linked, detail) => drawWheel(plate, linked, detail !== 'colours'),
+	// Spoke by spoke from the middle outwards.
+	colours: (plate, linked) => chartOf(plate, linked).flatMap(({ steps }, spoke) => coloursOfSpoke(plate, spoke, steps)),
+	places: wheelPlaces
+} satisfies PlateKind<WheelPlate, WheelPlace>;

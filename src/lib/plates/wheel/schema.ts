@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { METHODS } from '$lib/core/scale/mixing';
+import { HUE_COUNTS, MAKINGS, MOST_RINGS, RING_RECIPES } from '$lib/core/scheme/hue-chart';
+import { WHEELS } from '$lib/core/scheme/wheel';
+import { colourSourceSchema } from '$lib/model/colour-text';
+import { idSchema } from '$lib/model/ids';
+import { lineSchema } from '$lib/model/line';
+import { LABELS } from '$lib/drawing/label';
+
+const ringsSchema = z.strictObject({ recipe: z.enum(RING_RECIPES), count: z.int().min(0).max(MOST_RINGS) });
+
+/** How strong the hues are: turned from the lead colour as it is, or at its value; or of a value and chroma given. */
+export const HUES_FROM = ['lead', 'lead-value', 'given'] as const;
+export type HuesFrom = (typeof HUES_FROM)[number];
+
+/** OKLCH chroma; no screen shows more. */
+export const MOST_CHROMA = 0.37;
+
+/** A wheel of hues with rings inside and outside it. What another choice leaves aside is kept. */
+export const wheelPlateSchema = z.strictObject({
+	id: idSchema,
+	kind: z.literal('wheel'),
+	title: lineSchema,
+	wheel: z.enum(WHEELS),
+	hues: z.literal(HUE_COUNTS),
+	from: z.enum(HUES_FROM),
+	lead: colourSourceSchema,
+	/** Value L* and OKLCH chroma of hues of given strength. */
+	value: z.number().min(0).max(100),
+	chroma: z.number().min(0).max(MOST_CHROMA),
+	inside: ringsSchema,
+	outside: ringsSchema,
+	making: z.enum(MAKINGS),
+	/** Of true mixes. */
+	method: z.enum(METHODS),
+	/** Of each disc, where discs are laid over each other. */
+	discStrength: z.number().min(0.05).max(1),
+	label: z.enum(LABELS)
+});
+export type WheelPlate = z.infer<typeof wheelPlateSchema>;

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { plateSchema } from '$lib/plates/plate';
+import { missingLinks, MOST_PLATES, titleBlockSchema } from './study';
+import { linkedColourSchema, MOST_LINKED } from '$lib/model/linked';
+
+export const PAPERS = ['a4', 'letter'] as const;
+export type Paper = (typeof PAPERS)[number];
+export const PAPER_WORDS: Readonly<Record<Paper, string>> = { a4: 'A4', letter: 'Letter' };
+
+/** Short and long side in points (ISO 216; ANSI/ASME Y14.1). */
+const SIDES: Readonly<Record<Paper, readonly [number, number]>> = { a4: [595.28, 841.89], letter: [612, 792] };
+
+export const pageFormSchema = z.strictObject({ paper: z.enum(PAPERS), across: z.boolean() });
+/** A paper and whether it lies across. */
+export type PageForm = z.infer<typeof pageFormSchema>;
+
+/** Width and height of a page in points. */
+export function pageSize({ paper, across }: PageForm): [number, number] {
+	const [short, long] = SIDES[paper];
+	return across ? [long, short] : [short, long];
+}
+
+/** Plates to be printed with their title block. */
+export const printRequestSchema = z
+	.strictObject({
+		titleBlock: titleBlockSchema,
+		plates: z.array(plateSchema).min(1).max(MOST_PLATES),
+		linked: z.array(linkedColourSchema).max(MOST_LINKED),
+		form: pageFormSchema,
+		/** Whether the title block of an exercise names its colours with their codes. */
+		codes: z.boolean().default(false)
+	})
+	.refine(
+		({ plates, linked }) => missingLinks(plates, linked).length === 0,
+		'plates whose linked colours come with them'
+	);
+export type PrintRequest = z.infer<typeof printRequestSchema>;

@@ -1,0 +1,78 @@
+import { z } from 'zod';
+import { idSchema } from '$lib/model/ids';
+import { lineSchema } from '$lib/model/line';
+import { revisionSchema, wordsSchema } from '$lib/model/listed';
+import { plateSchema } from '$lib/plates/plate';
+import { missingLinks, studyDocumentSchema } from './study';
+import { linkedColourSchema, MOST_LINKED } from '$lib/model/linked';
+
+export const SORTS = ['changed', 'title'] as const;
+export type Sort = (typeof SORTS)[number];
+
+/** How the studies are listed: words that must all occur, the order, and after which place of the list (`next` of the helping before). */
+export const listQuerySchema = z.object({
+	words: wordsSchema.default(''),
+	sort: z.enum(SORTS).catch('changed'),
+	after: z.string().max(1000).default('')
+});
+export type ListQuery = z.infer<typeof listQuerySchema>;
+
+export const studyLineSchema = z.strictObject({
+	id: idSchema,
+	title: z.string(),
+	maker: z.string(),
+	course: z.string(),
+	revision: revisionSchema,
+	plates: z.int(),
+	changed: z.iso.datetime()
+});
+export type StudyLine = z.infer<typeof studyLineSchema>;
+
+/** A helping of the list of studies. */
+export const studyListSchema = z.strictObject({
+	lines: z.array(studyLineSchema),
+	/** Ids of those that cannot be read, so that they can be deleted; they never hide the others. */
+	unreadable: z.array(z.string()),
+	/** Where the next helping begins, or null at the end of the list. */
+	next: z.string().nullable()
+});
+export type StudyList = z.infer<typeof studyListSchema>;
+
+export const createStudySchema = z.strictObject({ document: studyDocumentSchema });
+
+export const renameStudySchema = z.strictObject({ title: lineSchema.min(1) });
+
+/** A save names the revision it was made from, and itself, so that one that was answered into the void can be repeated. */
+export const saveStudySchema = z.strictObject({
+	revision: revisionSchema,
+	saveId: idSchema,
+	document: studyDocumentSchema
+});
+export type SaveStudy = z.infer<typeof saveStudySchema>;
+
+export const savedSchema = z.strictObject({ revision: revisionSchema, changed: z.iso.datetime() });
+export type Saved = z.infer<typeof savedSchema>;
+
+export const LEAST_PIXELS_WIDE = 200;
+export const MOST_PIXELS_WIDE = 4000;
+
+/** A plate to be drawn as pixels: `width` in pixels, 200 to 4000. */
+export const pictureRequestSchema = z
+	.strictObject({
+		plate: plateSchema,
+		linked: z.array(linkedColourSchema).max(MOST_LINKED),
+		width: z.int().min(LEAST_PIXELS_WIDE).max(MOST_PIXELS_WIDE)
+	})
+	.refine(
+		({ plate, linked }) => missingLinks([plate], linked).length === 0,
+		'a plate whose linked colours come with it'
+	);
+
+/** An answer that says what was wrong and what would be right (RFC 9457, application/problem+json). */
+export const problemSchema = z.object({
+	status: z.int(),
+	code: z.string(),
+	title: z.string(),
+	detail: z.string()
+});
+export type ProblemAnswer = z.infer<typeof problemSchema>;

@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { idSchema } from '$lib/model/ids';
+import { lineSchema } from '$lib/model/line';
+import { linkedColourSchema, MOST_LINKED, type LinkedColour } from '$lib/model/linked';
+import { contradictions, partIds, sourcesOf } from '$lib/plates/kinds';
+import { plateSchema, type Plate } from '$lib/plates/plate';
+
+export const MOST_PLATES = 60;
+
+/** What the maker writes at the foot of the work. The date is their own words' worth: a calendar day, or none. */
+export const titleBlockSchema = z.strictObject({
+	title: lineSchema.min(1),
+	maker: lineSchema,
+	course: lineSchema,
+	unit: lineSchema,
+	date: z.union([z.literal(''), z.iso.date()])
+});
+export type TitleBlock = z.infer<typeof titleBlockSchema>;
+
+/** Everything that people decide in a study. What follows from it is never stored. */
+export const studyDocumentSchema = z
+	.strictObject({
+		titleBlock: titleBlockSchema,
+		linked: z.array(linkedColourSchema).max(MOST_LINKED),
+		plates: z.array(plateSchema).max(MOST_PLATES)
+	})
+	.check((context) => {
+		for (const message of inconsistencies(context.value))
+			context.issues.push({ code: 'custom', input: context.value, message });
+	});
+export type StudyDocument = z.infer<typeof studyDocumentSchema>;
+
+/** Whether two documents say the same, whatever the order in which the database or an edit has left their parts. */
+export const isSameDocument = (one: StudyDocument, other: StudyDocument): boolean =>
+	JSON.stringify(studyDocumentSchema.parse(one)) === JSON.stringify(studyDocumentSchema.parse(other));
+
+/** A study as it travels: its document with the revision that the next save must name. */
+export const studySchema = z.strictObject({
+	id: idSchema,
+	revision: z.int().min(1),
+	changed: z.iso.datetime(),
+	document: studyDocumentSchema,
+	/** Colours of the document that were stored beyond all measure, as they were; the document has the nearest. */
+	brought: z.array(z.string()).readonly().optional()
+});
+export type Study = z.infer<typeof studySchema>;
+
+/** The ids of linked colours that plates use and a study does not have. */
+export function missingLinks(plates: readonly Plate[], linked: readonly LinkedColour[]): string[] {
+	const known = new Set(linked.map(({ id }) => id));
+	return plates
+		.flatMap(sourcesOf)
+		.flatMap((source) => ('linked' in source && !known.has(source.linked) ? [source.linked] : []));
+}
+
+function inconsistencies({ linked, plates }: { linked: LinkedColour[]; plates: Plate[] }): string[] {
+	const ids = [...linked.map(({ id }) => id), ...plates.flatMap((plate) => [plate.id, ...partIds(plate)])];
+	const messages = missingLinks(plates, linked).map((id) => `a linked colour that the study has, not ${id}`);
+	if (new Set(ids).size !== ids.length) messages.push('a different id for each plate, scale, check and linked colour');
+	return [...messages, ...plates.flatMap(contradictions)];
+}
