@@ -6,6 +6,13 @@ export default {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: ({ filename }) => (filename.includes('node_modules') ? undefined : true) },
 	kit: {
+		// Everything that is TypeScript is checked.
+		typescript: {
+			config: (config) => ({
+				...config,
+				include: [...config.include, '../e2e/**/*.ts', '../bench/**/*.ts', '../*.config.ts']
+			})
+		},
 		adapter: adapter({ out: 'build/app' }),
 		csp: {
 			mode: 'auto',

@@ -48,7 +48,7 @@ export async function choose(page: Page, what: string, name: string): Promise<vo
 /** Adds a plate of a kind by the menu under the plates, and opens it. */
 export async function addPlate(
 	page: Page,
-	kind: 'A plate of scales' | 'A wheel' | 'A scheme' | 'Mixes' | 'Mixes'
+	kind: 'A plate of scales' | 'A wheel' | 'A scheme' | 'Mixes' | 'Grounds'
 ): Promise<void> {
 	await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
 	await page.getByRole('menuitem', { name: kind, exact: true }).click();

@@ -1,9 +1,10 @@
 import { type APIResponse } from '@playwright/test';
 import { newStudy } from '../src/lib/study/new-study';
+import { scalesPlateOf } from '../tests/support/plates';
 import { expect, test } from './test';
 
 const document = newStudy('Routes', '2026-03-02');
-const plate = document.plates[0]!;
+const plate = scalesPlateOf(document);
 
 async function problem(
 	response: APIResponse,
