@@ -26,6 +26,8 @@ export default defineConfig({
 		// No test leaves anything behind in a module, so the files share theirs: half the time.
 		isolate: false,
 		pool: 'threads',
+		// Left to itself it keeps one processor free.
+		maxWorkers: '100%',
 		testTimeout: 60_000,
 		// A database is opened before some of them, which takes a busy machine a while.
 		hookTimeout: 60_000,

@@ -1,3 +1,5 @@
+import { type Shape } from '../src/lib/drawing/drawing';
+import { drawPlate } from '../src/lib/plates/draw-plate';
 import { newStudy } from '../src/lib/study/new-study';
 import { KIND_NAMES } from '../src/lib/plates/kinds';
 import { newPlate } from '../src/lib/plates/new-plate';
@@ -20,6 +22,27 @@ const plates = KIND_NAMES.flatMap((kind) => {
 			}));
 });
 
+/** Lengths to a thousandth: the browser's sines and Node's differ in the last digits. */
+const inThousandths = (text: string): string =>
+	text.replace(/-?\d+\.\d{4,}/g, (digits) => String(Math.round(Number(digits) * 1000) / 1000));
+
+/** What a shape is on screen: its element, where it stands, its fill. Many colours as one shape are painted, not elements. */
+function asElement(shape: Shape): string[] {
+	switch (shape.kind) {
+		case 'row':
+		case 'mosaic':
+			return [];
+		case 'bar':
+			return [`rect ${shape.x} ${shape.y} ${shape.fill}`];
+		case 'words':
+			return [`text ${shape.x} ${shape.y} ${shape.fill}`];
+		case 'figure':
+			return [`path ${shape.path} ${shape.fill}`];
+		case 'rule':
+			return [`path M${shape.x1} ${shape.y1}L${shape.x2} ${shape.y2} none`];
+	}
+}
+
 test('there is a plate for every kind and every exercise', () => expect(plates.length).toBeGreaterThanOrEqual(18));
 
 test('every kind and exercise as the first plate is drawn by the server and taken over by the browser without an error', async ({
@@ -41,6 +64,18 @@ test('every kind and exercise as the first plate is drawn by the server and take
 		await ready(page);
 		await expect(page.getByRole('region', { name: 'Readings' }), name).toBeVisible();
 		expect(errors, name).toEqual([]);
+		// What lies over what is the same on screen as in the drawing, from which the files are made.
+		const shapes = drawPlate(plate, study.linked, 'full').shapes.flatMap(asElement);
+		const elements = await page
+			.locator('.surface > svg')
+			.first()
+			.evaluate((svg) =>
+				[...svg.children].map((element) => {
+					const of = (key: string) => element.getAttribute(key) ?? '';
+					return `${element.tagName} ${of('d') || `${of('x')} ${of('y')}`} ${of('fill')}`;
+				})
+			);
+		expect(elements.map(inThousandths), name).toEqual(shapes.map(inThousandths));
 	}
 	expect(server.complaints(), 'the server’s own console').toBe('');
 });

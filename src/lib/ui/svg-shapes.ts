@@ -1,8 +1,7 @@
 import { FACES, weightOf, type Drawing, type Of, type Shape } from '$lib/drawing/drawing';
 
-/** The kinds that are elements of their own, as they lie over each other: only bars lie over bars and figures over figures. */
-const LAYERS = ['bar', 'figure', 'rule', 'words'] as const;
-type Layered = (typeof LAYERS)[number];
+/** The kinds that are elements of their own; many colours as one shape are painted under them. */
+type AsElement = Exclude<Shape['kind'], 'row' | 'mosaic'>;
 
 /** How a kind is written: its element, what never changes of it, and what is read from the shape. */
 interface Written<S> {
@@ -12,7 +11,7 @@ interface Written<S> {
 	readonly text?: (shape: S) => string;
 }
 
-const WRITTEN: { readonly [Kind in Layered]: Written<Of<Kind>> } = {
+const WRITTEN: { readonly [Kind in AsElement]: Written<Of<Kind>> } = {
 	bar: {
 		element: 'rect',
 		attributes: {
@@ -56,56 +55,49 @@ function writeText(element: Element, text: string): void {
 	else element.textContent = text;
 }
 
-/** One kind of shapes in its group: elements are kept, and only what changed is written. */
-function layerOf<S>(
-	{ element, fixed, attributes, text }: Written<S>,
-	group: SVGElement
-): (shapes: readonly S[]) => void {
-	const written = Object.entries(attributes);
-	const elements: Element[] = [];
-	let last: readonly S[] = [];
+/** How any of them is written, for code that does not know which it has. */
+const writtenAs = (shape: Shape): Written<Shape> | null =>
+	shape.kind === 'row' || shape.kind === 'mosaic' ? null : (WRITTEN[shape.kind] as Written<never> as Written<Shape>);
 
-	function add(): void {
-		const made = document.createElementNS(SVG, element);
-		if (fixed) made.setAttribute(...fixed);
-		elements.push(group.appendChild(made));
-	}
-
-	function write(made: Element, shape: S, before: S | undefined): void {
-		for (const [name, read] of written) {
-			const value = read(shape);
-			if (before === undefined || value !== read(before)) made.setAttribute(name, String(value));
-		}
-		if (text && (before === undefined || text(shape) !== text(before))) writeText(made, text(shape));
-	}
-
-	return (shapes) => {
-		while (elements.length > shapes.length) elements.pop()!.remove();
-		shapes.forEach((shape, i) => {
-			if (i === elements.length) add();
-			if (last[i] !== shape) write(elements[i]!, shape, last[i]);
-		});
-		last = shapes;
-	};
+function made({ element, fixed }: Written<Shape>): Element {
+	const found = document.createElementNS(SVG, element);
+	if (fixed) found.setAttribute(...fixed);
+	return found;
 }
 
-const isOf =
-	<Kind extends Shape['kind']>(kind: Kind) =>
-	(shape: Shape): shape is Of<Kind> =>
-		shape.kind === kind;
+function write({ attributes, text }: Written<Shape>, element: Element, shape: Shape, before: Shape | undefined): void {
+	for (const name in attributes) {
+		const read = attributes[name]!;
+		const value = read(shape);
+		if (before === undefined || value !== read(before)) element.setAttribute(name, String(value));
+	}
+	if (text && (before === undefined || text(shape) !== text(before))) writeText(element, text(shape));
+}
 
 /**
- * Writes drawings into an SVG element, one after the other, all shapes but rows and mosaics. By hand, because it is what most of a
- * turn of a dial is spent on, and a list of components costs several times as much.
+ * Writes drawings into an SVG element, one after the other, in the drawing's own order: what comes later lies over what came before.
+ * All shapes but rows and mosaics, which are painted under it. Elements are kept, and only what changed is written: by hand, because
+ * it is what most of a turn of a dial is spent on, and a list of components costs several times as much.
  */
 export function svgShapes(svg: SVGSVGElement): (drawing: Drawing) => void {
-	const layer = <Kind extends Layered>(kind: Kind): ((shapes: readonly Shape[]) => void) => {
-		const group = svg.appendChild(document.createElementNS(SVG, 'g'));
-		const show = layerOf<Of<Kind>>(WRITTEN[kind], group);
-		return (shapes) => show(shapes.filter(isOf(kind)));
-	};
-	const layers = LAYERS.map((kind) => layer(kind));
-	return ({ shapes }) => {
-		for (const show of layers) show(shapes);
+	const elements: Element[] = [];
+	let last: readonly Shape[] = [];
+
+	return (drawing) => {
+		const shapes = drawing.shapes.filter(({ kind }) => kind !== 'row' && kind !== 'mosaic');
+		while (elements.length > shapes.length) elements.pop()!.remove();
+		shapes.forEach((shape, i) => {
+			const before = last[i];
+			if (before === shape) return;
+			const written = writtenAs(shape)!;
+			const there = elements[i];
+			if (there && before?.kind === shape.kind) return write(written, there, shape, before);
+			const element = made(written);
+			write(written, element, shape, undefined);
+			if (there) there.replaceWith(element);
+			else svg.append(element);
+			elements[i] = element;
+		});
+		last = shapes;
 	};
 }

@@ -7,6 +7,7 @@
 	import BeginActions from './BeginActions.svelte';
 	import Codes from './Codes.svelte';
 	import { COORDINATES } from './coordinates';
+	import { asMixer } from './focus-mixer';
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
 	import Track from './Track.svelte';
@@ -58,7 +59,7 @@
 
 <svelte:window onpointerup={() => (pressed = false)} />
 
-<section class="mixer" aria-label="Mixer">
+<section class="mixer" aria-label="Mixer" {@attach asMixer}>
 	{#if subject && colour && values}
 		<Holder {workbench} {subject} hex={show(colour).hex} mapped={show(colour).mapped} />
 		{#if subject.follows === null}
@@ -81,7 +82,7 @@
 			<div class="follows">
 				<p class="serif">This colour is not set by hand.</p>
 				<p>{subject.follows}</p>
-				<p class="parents">
+				<p class="parents" data-parents>
 					{#each subject.parents.slice(0, 3) as parent (parent.place)}
 						<button class="act" onclick={() => workbench.hold(parent.place)}>Go to {parent.name}</button>
 					{/each}

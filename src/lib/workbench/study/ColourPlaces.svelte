@@ -1,6 +1,7 @@
 <script lang="ts" module>
 	import { percentOf } from '$lib/ui/percent-of';
 	import { type Box } from '$lib/drawing/box';
+	import { focusMixer } from '$lib/workbench/mixer/focus-mixer';
 
 	/** A colour of a plate that can be taken hold of. */
 	export interface HeldPlace {
@@ -33,8 +34,7 @@
 
 	function goByKey(event: KeyboardEvent, index: number) {
 		const by = STEPS[event.key];
-		if (event.key === 'Enter')
-			document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
+		if (event.key === 'Enter') focusMixer();
 		else if (by !== undefined)
 			group?.querySelectorAll<HTMLElement>('button')[(index + by + places.length) % places.length]?.focus();
 		else return;

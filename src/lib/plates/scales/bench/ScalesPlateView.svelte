@@ -23,6 +23,7 @@
 	import PathHandles from './PathHandles.svelte';
 	import TitleField from '$lib/workbench/study/TitleField.svelte';
 	import { deleteChosen, moveChosen } from './row-actions';
+	import { focusMixer } from '$lib/workbench/mixer/focus-mixer';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
@@ -123,8 +124,7 @@
 		const move = MOVES[event.key];
 		if (event.altKey && move && move[0] !== 0) void actOnRow(() => moveChosen(workbench, move[0]), index);
 		else if (event.key === 'Delete') void actOnRow(() => deleteChosen(workbench), index);
-		else if (event.key === 'Enter')
-			document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
+		else if (event.key === 'Enter') focusMixer();
 		else if (event.key === 'Home') focusStep(row, 0);
 		else if (event.key === 'End') focusStep(row, last);
 		else if (move) {

@@ -18,6 +18,7 @@
 	import { memberPlace } from '../places';
 	import { indexHeld } from './scheme-state.svelte';
 	import WheelHandles from './WheelHandles.svelte';
+	import { focusMixer } from '$lib/workbench/mixer/focus-mixer';
 
 	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
 
@@ -53,7 +54,7 @@
 
 	function goByKey(event: KeyboardEvent, index: number) {
 		const direction = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-		if (event.key === 'Enter') document.querySelector<HTMLElement>('.mixer input[type=range]')?.focus();
+		if (event.key === 'Enter') focusMixer();
 		else if (direction !== undefined)
 			surface
 				?.querySelector<HTMLElement>(

@@ -12,6 +12,7 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { chosenCell, holdCell } from './chosen-cell';
 	import { cellName } from '../cell-names';
+	import { focusMixer } from '$lib/workbench/mixer/focus-mixer';
 
 	let { workbench, plate }: { workbench: Workbench; plate: WheelPlate } = $props();
 
@@ -54,8 +55,7 @@
 	function goByKey(event: KeyboardEvent, spoke: number, ring: number) {
 		const [turn, out] = [TURNS[event.key], OUTWARDS[event.key]];
 		let target = [spoke, ring];
-		if (event.key === 'Enter')
-			document.querySelector<HTMLElement>('.mixer input[type=range], .mixer .parents button')?.focus();
+		if (event.key === 'Enter') focusMixer();
 		else if (turn !== undefined) target = [(spoke + turn + plate.hues) % plate.hues, ring];
 		else if (out !== undefined) target = [spoke, Math.max(0, Math.min(rings - 1, ring + out))];
 		else if (event.key === 'Home') target = [spoke, hueRing(plate)];
