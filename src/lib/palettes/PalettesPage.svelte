@@ -10,6 +10,7 @@
 	import UndoButtons from '$lib/ui/UndoButtons.svelte';
 	import { Library } from './library.svelte';
 	import { sortable } from '$lib/ui/sortable';
+	import UnreadableList from '$lib/ui/UnreadableList.svelte';
 	import PaletteCard from './PaletteCard.svelte';
 	import PaletteEditor from './PaletteEditor.svelte';
 
@@ -160,20 +161,7 @@
 				<p><Button class="act main" onclick={make}>Make the first palette</Button></p>
 			</div>
 		{/if}
-		{#if library.unreadable.length > 0}
-			<section class="empty unreadable">
-				<h2>These cannot be read</h2>
-				<p>Something is wrong with what the database holds of them. The others are not touched by it.</p>
-				{#each library.unreadable as id (id)}
-					<p>
-						{id}
-						<button class="act" aria-label="Delete {id}" onclick={() => library.remove(id, `The palette ${id}`)}
-							>Delete</button
-						>
-					</p>
-				{/each}
-			</section>
-		{/if}
+		<UnreadableList ids={library.unreadable} ondelete={(id) => library.remove(id, `The palette ${id}`)} />
 	</main>
 </div>
 
@@ -233,9 +221,6 @@
 	}
 	li {
 		outline: none;
-	}
-	.unreadable {
-		margin-top: 26px;
 	}
 	.more {
 		margin-top: 20px;

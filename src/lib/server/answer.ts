@@ -3,7 +3,7 @@ import { type z } from 'zod';
 import { type ProblemAnswer } from '$lib/study/requests';
 import { sayIssue } from '$lib/model/say-issue';
 import { TOO_LARGE } from './limits';
-import { inMegabytes, isDamage, isFull, OutOfSpace } from './database/failures';
+import { hasEnded, inMegabytes, isDamage, isFull, OutOfSpace } from './database/failures';
 
 /** What a route can say went wrong. `detail` says what would be right. */
 export class Refusal extends Error {
@@ -64,6 +64,13 @@ function refusalOf(error: unknown): Refusal | null {
 			'database-damaged',
 			'The database cannot read this.',
 			'Its files seem to be damaged. Whoever runs this server finds the reason in its log.'
+		);
+	if (hasEnded(error))
+		return new Refusal(
+			503,
+			'database-ended',
+			'The database has ended.',
+			'Whoever runs this server starts it again; every save that was answered is kept.'
 		);
 	return null;
 }

@@ -13,6 +13,7 @@
 	import PageHead from '$lib/ui/PageHead.svelte';
 	import { type StudyDocument } from '$lib/study/study';
 	import { loadTemplates, type Template } from '$lib/templates/templates';
+	import UnreadableList from '$lib/ui/UnreadableList.svelte';
 	import StudyCard from './StudyCard.svelte';
 	import { ShownStudies } from './study-list.svelte';
 	import TemplatesDialog from './TemplatesDialog.svelte';
@@ -180,18 +181,11 @@
 					</li>
 				{/each}
 			</ul>
-			{#if shown.unreadable.length > 0}
-				<section class="empty">
-					<h2>These cannot be read</h2>
-					<p>Something is wrong with what the database holds of them. The others are not touched by it.</p>
-					{#each shown.unreadable as id (id)}
-						<p>
-							<a href="/studies/{id}">{id}</a>
-							<button class="act" onclick={() => void remove(id, `The study ${id}`)}>Delete</button>
-						</p>
-					{/each}
-				</section>
-			{/if}
+			<UnreadableList
+				ids={shown.unreadable}
+				pageOf={(id) => `/studies/${id}`}
+				ondelete={(id) => void remove(id, `The study ${id}`)}
+			/>
 			{#if shown.next !== null}
 				<!-- Made anew for each helping, so that an end that stays in sight asks again. -->
 				{#key shown.next}

@@ -6,7 +6,7 @@ import { threadFile } from '../built';
 import { type Database } from './database';
 import { freeSpace, withMargin } from './disk';
 import { openEmbedded } from './embedded';
-import { failureOf, isDamage, isFull, OutOfSpace } from './failures';
+import { failureOf, hasEnded, isDamage, isFull, OutOfSpace } from './failures';
 import { lockFolder } from './lock';
 import { migrate } from './migrate';
 import { openThreaded } from './threaded';
@@ -87,6 +87,13 @@ describe('the database in a thread of its own', () => {
 			});
 		});
 		expect(await silent).toBe('given up');
+	});
+
+	it('that ends by itself is said to have ended, and not to be damaged', async () => {
+		const file = resolve('tests/support/ending-thread.js');
+		const ending = await openThreaded({ file, folder, onsilent });
+		const failure: unknown = await ending.query('select 1').catch((error: unknown) => error);
+		expect([hasEnded(failure), isDamage(failure), isFull(failure)]).toEqual([true, false, false]);
 	});
 });
 

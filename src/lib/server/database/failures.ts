@@ -30,9 +30,12 @@ export const inMegabytes = (bytes: number): number => Math.floor(bytes / 1_000_0
 const DAMAGED: ReadonlySet<string> = new Set(['XX001', 'XX002', '58P01', '58030']);
 /** disk_full */
 const FULL = '53100';
+/** admin_shutdown: also of a database whose thread has ended. */
+export const ENDED = '57P01';
 
 export const isDamage = (error: unknown): boolean =>
 	error instanceof DatabaseFailure && (error.code === null || DAMAGED.has(error.code));
+export const hasEnded = (error: unknown): boolean => error instanceof DatabaseFailure && error.code === ENDED;
 export const isFull = (error: unknown): boolean =>
 	error instanceof OutOfSpace || (error instanceof DatabaseFailure && error.code === FULL);
 

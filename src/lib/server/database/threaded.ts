@@ -1,6 +1,6 @@
 import { Worker } from 'node:worker_threads';
 import { type Database, type Queries, type Row } from './database';
-import { DatabaseFailure } from './failures';
+import { DatabaseFailure, ENDED } from './failures';
 import { type Answer, type Complaint, type Opening, type Question } from './messages';
 
 const errorOf = ({ name, message, code }: Complaint): Error =>
@@ -24,8 +24,8 @@ class Line {
 
 	constructor(private readonly worker: Worker) {
 		worker.on('message', (answer: Answer) => this.take(answer));
-		worker.on('error', (error) => this.break(new DatabaseFailure(error.message, null)));
-		worker.on('exit', () => this.break(new DatabaseFailure('The database has ended.', null)));
+		worker.on('error', (error) => this.break(new DatabaseFailure(error.message, ENDED)));
+		worker.on('exit', () => this.break(new DatabaseFailure('The database has ended.', ENDED)));
 	}
 
 	/** Asks; `number` names the question, and the transaction that it begins. */
