@@ -36,6 +36,7 @@ export interface Verdict {
 	readonly step: number | null;
 }
 
-/** Key limits where a brief sets none (common practice, no source). */
+/** L* over which every step of a high key lies, where a brief sets no limit (common practice, no source). */
 export const HIGH_KEY = 65;
+/** L* under which every step of a low key lies, where a brief sets no limit (common practice, no source). */
 export const LOW_KEY = 40;

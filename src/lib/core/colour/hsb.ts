@@ -11,12 +11,14 @@ function hueOf([r, g, b]: ReadonlyTriple, max: number, range: number): number {
 	return 60 * (4 + (r - g) / range);
 }
 
+/** Encoded sRGB (0–1) to HSB: hue in degrees 0–360, saturation and brightness 0–1. */
 export function srgbToHsb(rgb: ReadonlyTriple): Triple {
 	const max = Math.max(...rgb);
 	const range = max - Math.min(...rgb);
 	return [hueOf(rgb, max, range), max === 0 ? 0 : range / max, max];
 }
 
+/** HSB (hue in degrees, the rest 0–1) to encoded sRGB, 0–1. */
 export function hsbToSrgb([hue, saturation, brightness]: ReadonlyTriple): Triple {
 	const channel = (n: number): number => {
 		const k = turn(hue + n * 60) / 60;
@@ -25,6 +27,7 @@ export function hsbToSrgb([hue, saturation, brightness]: ReadonlyTriple): Triple
 	return [channel(5), channel(3), channel(1)];
 }
 
+/** Encoded sRGB (0–1) to HSL: hue in degrees 0–360, saturation and lightness 0–1. */
 export function srgbToHsl(rgb: ReadonlyTriple): Triple {
 	const max = Math.max(...rgb);
 	const min = Math.min(...rgb);
@@ -34,6 +37,7 @@ export function srgbToHsl(rgb: ReadonlyTriple): Triple {
 	return [hueOf(rgb, max, range), room === 0 ? 0 : range / 2 / room, lightness];
 }
 
+/** HSL (hue in degrees, the rest 0–1) to encoded sRGB, 0–1. */
 export function hslToSrgb([hue, saturation, lightness]: ReadonlyTriple): Triple {
 	const reach = saturation * Math.min(lightness, 1 - lightness);
 	const channel = (n: number): number => {

@@ -23,6 +23,7 @@ export function xyzToLab(xyz: ReadonlyTriple, white: ReadonlyTriple): Triple {
 	return [116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)];
 }
 
+/** CIE L*a*b* (L* 0–100) to XYZ (Y of white = 1) under the white that is given; the inverse of `xyzToLab`. */
 export function labToXyz([lightness, a, b]: ReadonlyTriple, white: ReadonlyTriple): Triple {
 	const fy = (lightness + 16) / 116;
 	return [stimulus(fy + a / 500) * white[0], stimulus(fy) * white[1], stimulus(fy - b / 200) * white[2]];

@@ -15,6 +15,7 @@ export function xyzToLuv(xyz: ReadonlyTriple, white: ReadonlyTriple): Triple {
 	return value === 0 ? [0, 0, 0] : [value, 13 * value * (u - whiteU), 13 * value * (v - whiteV)];
 }
 
+/** CIE L*u*v* (L* 0–100) to XYZ (Y of white = 1) under the white that is given; the inverse of `xyzToLuv`. Black where L* is 0. */
 export function luvToXyz([value, u, v]: ReadonlyTriple, white: ReadonlyTriple): Triple {
 	if (value === 0) return [0, 0, 0];
 	const [whiteU, whiteV] = chromaticity(white);

@@ -19,6 +19,7 @@ export function linearToOklab(r: number, g: number, b: number): Triple {
 	];
 }
 
+/** OKLab (lightness 0–1) to linear sRGB, unclamped; the inverse of `linearToOklab`, with the inverse matrices of CSS Color 4. */
 export function oklabToLinear(lightness: number, a: number, b: number): Triple {
 	const longRoot = lightness + 0.3963377773761749 * a + 0.2158037573099136 * b;
 	const middleRoot = lightness - 0.1055613458156586 * a - 0.0638541728258133 * b;
@@ -41,6 +42,7 @@ export function toPolar(lab: ReadonlyTriple): Triple {
 	return [lab[0], Math.sqrt(a * a + b * b), hueAngle(a, b)];
 }
 
+/** Polar to rectangular, the inverse of `toPolar`: lightness, chroma and a hue in degrees to lightness, a and b. */
 export function fromPolar([lightness, chroma, hue]: ReadonlyTriple): Triple {
 	const radians = (hue * Math.PI) / 180;
 	return [lightness, chroma * Math.cos(radians), chroma * Math.sin(radians)];

@@ -20,6 +20,7 @@ export function p3ToLinear(p3: ReadonlyTriple): Triple {
 	return xyzToLinear(multiply(P3_TO_XYZ, p3));
 }
 
+/** Linear sRGB to the linear light of a display-p3 screen (CSS Color 4); outside 0–1 where that cannot show it either. */
 export function linearToP3(linear: ReadonlyTriple): Triple {
 	return multiply(XYZ_TO_P3, linearToXyz(linear));
 }

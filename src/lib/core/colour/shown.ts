@@ -39,6 +39,7 @@ export function fittedOklab(lightness: number, a: number, b: number): Fitted {
 /** A colour brought into what a screen can show. */
 export const fit = (colour: Colour): Fitted => fitted(toLinear(colour));
 
+/** A colour as a screen shows it: brought into the sRGB gamut, with its code and whether it had to be. */
 export function show(colour: Colour): Shown {
 	const { linear, mapped } = fit(colour);
 	return { linear, hex: linearToHex(linear[0], linear[1], linear[2]), mapped };

@@ -26,23 +26,28 @@ const D50_TO_D65: Matrix = [
 
 /** XYZ of the two whites, from their chromaticities (CSS Color 4). */
 export const WHITE_D65: ReadonlyTriple = [0.3127 / 0.329, 1, (1 - 0.3127 - 0.329) / 0.329];
+/** D50, the white of CIE Lab in CSS and in print; as `WHITE_D65`. */
 export const WHITE_D50: ReadonlyTriple = [0.3457 / 0.3585, 1, (1 - 0.3457 - 0.3585) / 0.3585];
 
 /** Luminance weights of linear sRGB: the Y row of the matrix above (0.2126, 0.7152, 0.0722). */
 const [, [Y_RED, Y_GREEN, Y_BLUE]] = LINEAR_TO_XYZ;
 
+/** Linear sRGB to XYZ under D65, Y of white = 1. */
 export function linearToXyz(linear: ReadonlyTriple): Triple {
 	return multiply(LINEAR_TO_XYZ, linear);
 }
 
+/** XYZ under D65 (Y of white = 1) to linear sRGB, unclamped. */
 export function xyzToLinear(xyz: ReadonlyTriple): Triple {
 	return multiply(XYZ_TO_LINEAR, xyz);
 }
 
+/** XYZ of a colour under D65 to XYZ of the one that looks alike under D50 (Bradford). */
 export function d65ToD50(xyz: ReadonlyTriple): Triple {
 	return multiply(D65_TO_D50, xyz);
 }
 
+/** XYZ of a colour under D50 to XYZ of the one that looks alike under D65 (Bradford). */
 export function d50ToD65(xyz: ReadonlyTriple): Triple {
 	return multiply(D50_TO_D65, xyz);
 }

@@ -10,6 +10,7 @@ export interface NamedColour {
 
 /** More than this is refused before it is read: no list of colours needs more. */
 export const LONGEST_FILE = 2_000_000;
+/** More colours than this are refused: nobody reads, and no palette takes, a longer list. */
 export const MOST_COLOURS = 2000;
 
 /** @throws Problem `file` for a text that is too long to be read. */

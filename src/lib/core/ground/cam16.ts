@@ -52,6 +52,7 @@ export interface Conditions {
 
 /** Cone responses of XYZ by CAT16. */
 export const toCones = (xyz: ReadonlyTriple): Triple => multiply(CAT16, xyz);
+/** XYZ of cone responses by CAT16; the inverse of `toCones`. */
 export const fromCones = (cones: ReadonlyTriple): Triple => multiply(CAT16_BACK, cones);
 
 function compress(FL: number, response: number): number {

@@ -8,6 +8,7 @@ import { seenColour, USUAL_INFLUENCE } from './on-ground';
 const seenInOklab = (figure: ReadonlyTriple, ground: ReadonlyTriple, p: number): Triple =>
 	linearToOklab(...seenColour(figure, ground, p));
 
+/** The two grounds among candidates that drive one figure furthest apart. */
 export interface TwoGrounds {
 	/** Places among the candidates, from 0. */
 	readonly first: number;

@@ -4,8 +4,10 @@ import { seeded } from '../seeded';
 
 /** Differences of value in L* that a series goes through, from plain to hardly seen. */
 export const JUDGED_DIFFERENCES = [24, 18, 14, 11, 8, 6, 5, 4, 3, 2.5, 2, 1.5] as const;
+/** How many pairs a series has. */
 export const JUDGED_ROUNDS = JUDGED_DIFFERENCES.length;
 
+/** Two colours (linear sRGB, 0–1) to be judged by their value. */
 export interface JudgedPair {
 	readonly colours: readonly [Triple, Triple];
 	/** Which of the two is lighter. */

@@ -26,6 +26,7 @@ export const HUE_PLACE: Readonly<Record<Method, number>> = {
 };
 /** Where the chroma or saturation stands, and under which size the hue means nothing. */
 export const CHROMA_PLACE = 1;
+/** The chroma or saturation, in the method's own units, up to which its hue means nothing; 0 where it has no hue. */
 export const POWERLESS: Readonly<Record<Method, number>> = {
 	oklab: 0,
 	lab: 0,
@@ -39,6 +40,7 @@ export const POWERLESS: Readonly<Record<Method, number>> = {
 
 const toLab = (linear: Triple): Triple => xyzToLab(d65ToD50(linearToXyz(linear)), WHITE_D50);
 
+/** Linear sRGB as the coordinates in which a method mixes, in the ranges of its space: OKLab 0–1, CIE L* 0–100, hues in degrees. */
 export function toCoordinates(method: Method, linear: Triple): Triple {
 	switch (method) {
 		case 'oklab':

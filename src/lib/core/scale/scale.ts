@@ -28,6 +28,7 @@ export interface Step {
 	readonly pinned: boolean;
 }
 
+/** A scale as it is made: its steps from one end to the other, counted both ways. */
 export interface Scale {
 	readonly steps: readonly Step[];
 	readonly between: number;
@@ -35,6 +36,7 @@ export interface Scale {
 	readonly inAll: number;
 }
 
+/** Steps between the ends, at the most. */
 export const MOST_BETWEEN = 48;
 
 /**

@@ -78,6 +78,7 @@ export const WHEEL_WORDS: Readonly<Record<Wheel, string>> = {
 	perceptual: 'perceptual wheel'
 };
 
+/** What each way of mixing is called, as it stands in a sentence, and what it does. */
 export const METHOD_WORDS: Readonly<Record<Method, { name: string; says: string }>> = {
 	oklab: { name: 'in OKLab', says: 'Mixed as the eye reckons: middles look like middles.' },
 	lab: { name: 'in Lab', says: 'Mixed in CIE Lab, the measure of printers and dyers; blues lean to violet.' },
@@ -95,6 +96,7 @@ export const METHOD_WORDS: Readonly<Record<Method, { name: string; says: string 
 	}
 };
 
+/** What each spacing is called, and what it does. */
 export const SPACING_WORDS: Readonly<Record<Spacing, { name: string; says: string }>> = {
 	shares: { name: 'equal shares', says: 'Each step takes an equal share more of the end.' },
 	differences: { name: 'equal differences', says: 'Each step looks as far from the next as any other.' },

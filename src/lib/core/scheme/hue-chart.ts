@@ -34,6 +34,7 @@ export type RingRecipe = (typeof RING_RECIPES)[number];
 export const MAKINGS = ['mixed', ...LAYINGS] as const;
 export type Making = (typeof MAKINGS)[number];
 
+/** Rings on one side of the hues, at the most. */
 export const MOST_RINGS = 8;
 
 /** Rings on one side of the ring of hues. */
@@ -49,6 +50,7 @@ export type Strength =
 	/** Value L* 0–100 and OKLCH chroma. */
 	| { readonly kind: 'given'; readonly value: number; readonly chroma: number };
 
+/** What decides a chart of hues: the wheel, how many hues and how strong, the rings on both sides, and how they are made. */
 export interface ChartSpec {
 	readonly wheel: Wheel;
 	readonly hues: HueCount;

@@ -5,6 +5,7 @@ import { linearToLab } from '../difference/lab-of-linear';
 /** Over this many ΔE00 the nearest colour of a palette is no good stand-in (common practice, no source). */
 export const POOR_MATCH = 5;
 
+/** The colour of a palette that stands in for another one. */
 export interface Nearest {
 	/** Place in the palette, from 0. */
 	readonly index: number;

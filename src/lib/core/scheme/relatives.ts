@@ -7,6 +7,7 @@ import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { fittedOklab, type Fitted } from '../colour/shown';
 
+/** The ways in which a relative can depart from a colour. */
 export const DIRECTIONS = ['lighter', 'darker', 'warmer', 'cooler', 'stronger', 'quieter'] as const;
 export type Direction = (typeof DIRECTIONS)[number];
 

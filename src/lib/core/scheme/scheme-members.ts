@@ -19,6 +19,7 @@ export interface Departure {
 /** A member apart from the lead: as it departs from the scheme, or a colour (linear sRGB) that stays as it is. */
 export type MemberRule = Departure | { readonly fixed: ReadonlyTriple };
 
+/** A member just as the scheme has it. */
 export const NO_DEPARTURE: Departure = { strength: 1, value: 0 };
 
 const isFixed = (rule: MemberRule): rule is { readonly fixed: ReadonlyTriple } => 'fixed' in rule;

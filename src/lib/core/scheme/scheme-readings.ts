@@ -21,6 +21,7 @@ export interface Pair {
 	readonly ratio: number;
 }
 
+/** What is measured of a scheme's members. */
 export interface SchemeReadings {
 	/** L* of each member. */
 	readonly values: readonly number[];
@@ -31,8 +32,10 @@ export interface SchemeReadings {
 	readonly outOfGamut: readonly number[];
 }
 
+/** Value L* (0–100) of linear sRGB within the gamut. */
 export const valueOfLinear = ([r, g, b]: ReadonlyTriple): number => luminanceToValue(luminance(r, g, b));
 
+/** Measures the members of a scheme, and every two of them against each other (ΔE00 by CIE 142, ratio by WCAG 2). */
 export function readScheme(members: readonly Pick<Member, 'linear' | 'mapped'>[]): SchemeReadings {
 	const values = members.map(({ linear }) => valueOfLinear(linear));
 	const pairs = members.flatMap(({ linear }, i) =>

@@ -5,6 +5,7 @@ import { turnHue } from './turn-hue';
 import { type Wheel } from './wheel';
 import { Problem } from '../problem';
 
+/** The schemes, in the order in which they are offered. */
 export const SCHEMES = [
 	'complementary',
 	'near-complementary',
@@ -51,6 +52,7 @@ export const SCHEME_RULES: Readonly<Record<Scheme, Rule>> = {
 	free: rule(() => [0])
 };
 
+/** What decides a scheme. */
 export interface SchemeSpec {
 	readonly lead: ReadonlyTriple;
 	readonly scheme: Scheme;
@@ -64,6 +66,7 @@ export interface SchemeSpec {
 	readonly free?: readonly number[];
 }
 
+/** A member of a scheme, within the screen gamut. */
 export interface Member extends Fitted {
 	/** Degrees from the lead colour on the wheel in use. */
 	readonly angle: number;

@@ -11,14 +11,13 @@ import {
 	figureIn,
 	figuresIn,
 	groundBoxes,
-	GROUNDS_HEIGHT,
-	GROUNDS_WIDTH,
 	LOOKS,
 	rowBoxes,
 	SHIFTS,
 	SOLUTION,
 	stripBetween
 } from './grounds-layout';
+import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { drawAfterImage, drawAssimilation, drawEdge, drawJudging } from './draw-looking';
 import { drawOwnContrast } from './draw-own-contrast';
 import { BOARD_FILL, figureOf } from './ground-shapes';
@@ -97,7 +96,7 @@ function drawRow(plate: GroundsPlate, { row }: MadeGrounds): Shape[] {
 	const mean = plate.scale ? ', mean of the scale' : '';
 	const chart = (base: number, name: string, shifts: readonly number[], scale: number): Shape[] => [
 		words(28, base - SHIFTS.reach - 4, name + mean, { size: 11 }),
-		{ kind: 'rule', x1: 28, y1: base, x2: GROUNDS_WIDTH - 28, y2: base, stroke: SOFT },
+		{ kind: 'rule', x1: 28, y1: base, x2: PLATE_WIDTH - 28, y2: base, stroke: SOFT },
 		...shifts.map((shift, i): Shape => {
 			const height = Math.max(0.6, Math.min(SHIFTS.reach, Math.abs(shift) * scale));
 			const { x, width } = boxes[i]!;
@@ -172,8 +171,8 @@ export function drawGrounds(plate: GroundsPlate, linked: readonly LinkedColour[]
 	const shapes = shapesOf(plate, groundsOf(plate, linked));
 	return {
 		title: plate.title,
-		width: GROUNDS_WIDTH,
-		height: GROUNDS_HEIGHT,
+		width: PLATE_WIDTH,
+		height: PLATE_HEIGHT,
 		ground: GROUND,
 		shapes: withWords
 			? [...header(plate.title, TITLES[plate.exercise]), ...shapes]

@@ -5,7 +5,8 @@ import { type Shape } from '$lib/drawing/drawing';
 import { patchOf } from '$lib/drawing/patch';
 import { INK, words } from '$lib/drawing/words';
 import { BOARD_FILL, figureOf, markBox, marksOf } from './ground-shapes';
-import { FIELD, figureIn, GROUND_BOXES, GROUNDS_WIDTH } from './grounds-layout';
+import { FIELD, figureIn, GROUND_BOXES } from './grounds-layout';
+import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { type MadeGrounds } from './grounds-of';
 
 const TEETH = 9;
@@ -71,7 +72,7 @@ export function drawAssimilation(
 	plate: GroundsPlate,
 	{ pair: [{ ground: one, figure }, { ground: other }] }: MadeGrounds
 ): Shape[] {
-	const width = (GROUNDS_WIDTH - 56 - 2 * 16) / WIDTHS.length;
+	const width = (PLATE_WIDTH - 56 - 2 * 16) / WIDTHS.length;
 	const { top, height, apart } = PATTERN;
 	return WIDTHS.flatMap(({ times, name }, i): Shape[] => {
 		const x = 28 + i * (width + 16);

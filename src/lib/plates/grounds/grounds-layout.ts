@@ -1,13 +1,12 @@
+import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { CONTRAST_ROUNDS } from '$lib/core/matching/own-contrast';
 import { type GroundsPlate } from './schema';
 import { type FigureForm } from '$lib/drawing/figure';
 import { type Box } from '$lib/drawing/box';
 
 /** Where everything on a plate of grounds stands, in plate units: A4 laid across. */
-export const GROUNDS_WIDTH = 792;
-export const GROUNDS_HEIGHT = 560;
 const LEFT = 28;
-const WIDTH = GROUNDS_WIDTH - 2 * LEFT;
+const WIDTH = PLATE_WIDTH - 2 * LEFT;
 
 const PAIR = { y: 66, height: 330 } as const;
 export const GROUND_BOXES: readonly [Box, Box] = [

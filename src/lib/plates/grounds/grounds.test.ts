@@ -7,7 +7,8 @@ import { FIGURE_FORMS } from '$lib/drawing/figure';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { revealsOf } from '$lib/plates/draw-plate';
 import { drawGrounds } from './draw-grounds';
-import { groundPlaces, GROUNDS_HEIGHT, GROUNDS_WIDTH } from './grounds-layout';
+import { groundPlaces } from './grounds-layout';
+import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { groundsOf } from './grounds-of';
 
 const plate = (change: Partial<GroundsPlate> = {}): GroundsPlate =>
@@ -92,8 +93,8 @@ describe('the plate', () => {
 					const grounds = places.filter(({ what }) => what === 'ground');
 					for (const { what, box } of places) {
 						expect(box.x).toBeGreaterThanOrEqual(0);
-						expect(box.x + box.width).toBeLessThanOrEqual(GROUNDS_WIDTH);
-						expect(box.y + box.height).toBeLessThanOrEqual(GROUNDS_HEIGHT);
+						expect(box.x + box.width).toBeLessThanOrEqual(PLATE_WIDTH);
+						expect(box.y + box.height).toBeLessThanOrEqual(PLATE_HEIGHT);
 						if (what === 'figure' && grounds.length > 0)
 							expect(
 								grounds.some(

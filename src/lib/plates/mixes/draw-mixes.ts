@@ -14,18 +14,8 @@ import { drawBalance } from './draw-balance';
 import { crossingOf, patternIn } from './figures';
 import { outlineOf } from '$lib/drawing/figure';
 import { MARGIN, parentName, rowOf, under } from './mix-shapes';
-import {
-	chainPlaces,
-	MIDDLE,
-	MIXES_HEIGHT,
-	MIXES_WIDTH,
-	OPTICAL,
-	parentBoxes,
-	steppedBack,
-	STROKES,
-	treeBoxes,
-	wayBoxes
-} from './mixes-layout';
+import { chainPlaces, MIDDLE, OPTICAL, parentBoxes, steppedBack, STROKES, treeBoxes, wayBoxes } from './mixes-layout';
+import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { mixesOf, type MadeMixes } from './mixes-of';
 import { patchOf, type Patch } from '$lib/drawing/patch';
 
@@ -265,8 +255,8 @@ export function drawMixes(
 	})();
 	return {
 		title: plate.title,
-		width: MIXES_WIDTH,
-		height: MIXES_HEIGHT,
+		width: PLATE_WIDTH,
+		height: PLATE_HEIGHT,
 		ground: GROUND,
 		shapes: withWords
 			? [...header(plate.title, TITLES[plate.exercise]), ...shapes]

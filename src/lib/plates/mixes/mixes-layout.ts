@@ -1,12 +1,11 @@
+import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { WAYS, type Way } from '$lib/core/mix/ways';
 import { type MixesPlate, type OverlapFigure } from './schema';
 import { type Box } from '$lib/drawing/box';
 
 /** Where everything on a plate of mixes stands, in plate units: A4 laid across. */
-export const MIXES_WIDTH = 792;
-export const MIXES_HEIGHT = 560;
 const LEFT = 28;
-const WIDTH = MIXES_WIDTH - 2 * LEFT;
+const WIDTH = PLATE_WIDTH - 2 * LEFT;
 
 /** The parents as one bar, each as broad as its parts; a parent of no parts keeps a sliver, so that it can be taken hold of. */
 const PARENTS = { y: 72, height: 74, least: 10 } as const;

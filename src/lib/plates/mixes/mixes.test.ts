@@ -8,7 +8,8 @@ import { barsOf } from '$lib/drawing/bars';
 import { drawMixes } from './draw-mixes';
 import { areaShares, crossingOf, patternIn } from './figures';
 import { outlineOf } from '$lib/drawing/figure';
-import { chainPlaces, mixPlaces, MIXES_HEIGHT, MIXES_WIDTH, parentBoxes, partsAtSeam } from './mixes-layout';
+import { chainPlaces, mixPlaces, parentBoxes, partsAtSeam } from './mixes-layout';
+import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { mixesOf } from './mixes-of';
 import { mixesPlate as plate } from '../../../../tests/support/plates';
 
@@ -22,8 +23,8 @@ describe('the places on a plate of mixes', () => {
 					const parents = Array.from({ length: count }, (_, i) => ({ colour: { text: '#b3392b' }, parts: i + 1 }));
 					for (const { box } of mixPlaces(plate({ exercise, parents, figure }))) {
 						expect(Math.min(box.x, box.y, box.width, box.height)).toBeGreaterThan(0);
-						expect(box.x + box.width).toBeLessThanOrEqual(MIXES_WIDTH);
-						expect(box.y + box.height).toBeLessThanOrEqual(MIXES_HEIGHT);
+						expect(box.x + box.width).toBeLessThanOrEqual(PLATE_WIDTH);
+						expect(box.y + box.height).toBeLessThanOrEqual(PLATE_HEIGHT);
 					}
 				}
 	});

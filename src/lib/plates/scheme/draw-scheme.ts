@@ -18,14 +18,8 @@ import { linkedOf, textOf } from '$lib/model/resolve';
 import { GROUND, GROUND_LINEAR, INK, shortened, words } from '$lib/drawing/words';
 import { band, border, lettering, type Yarns } from './designs';
 import { drawSchemeWheel, drawSmallWheel } from './draw-scheme-wheel';
-import {
-	layOutScheme,
-	SCHEME_WIDTH,
-	THREADS,
-	THREAD_GAP,
-	type RelativesLayout,
-	type SchemeLayout
-} from './scheme-layout';
+import { layOutScheme, THREADS, THREAD_GAP, type RelativesLayout, type SchemeLayout } from './scheme-layout';
+import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { relativesOfScheme, schemeOf, spreadOf, type MadeScheme, type RelativeCodes } from './scheme-of';
 
 const COLUMN = 386;
@@ -192,7 +186,7 @@ function drawSmall(plate: SchemePlate, made: MadeScheme): Drawing {
 	const designs = small.designs.map((box, i) => ({ ...box, x: 404 + i * 122, y: 270, width: 116, height: 190 }));
 	return {
 		title: plate.title,
-		width: SCHEME_WIDTH,
+		width: PLATE_WIDTH,
 		height: 560,
 		ground: GROUND,
 		shapes: [
@@ -210,7 +204,7 @@ export function drawScheme(plate: SchemePlate, linked: readonly LinkedColour[], 
 	const layout = schemeLayout(plate);
 	return {
 		title: plate.title,
-		width: SCHEME_WIDTH,
+		width: PLATE_WIDTH,
 		height: layout.height,
 		ground: GROUND,
 		shapes: [

@@ -2,12 +2,11 @@ import { type Direction } from '$lib/core/scheme/relatives';
 import { RIM, type Place } from '$lib/core/scheme/wheel-place';
 import { type Wheel } from '$lib/core/scheme/wheel';
 import { type SchemePlate } from './schema';
+import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
 import { around } from '$lib/drawing/sector';
 import { type Box } from '$lib/drawing/box';
 
 /** Where everything on a scheme plate stands, in plate units: as wide as A4 laid across, as high or higher. */
-export const SCHEME_WIDTH = 792;
-const SHEET = 560;
 const RIGHT_EDGE = 766;
 const COLUMN = 386;
 /** What the words at the left of the right column's rows take. */
@@ -57,7 +56,7 @@ type Shown = Pick<SchemePlate, 'relatives' | 'inUse'> & { readonly kept: boolean
 const RELATIVES = { head: 396, first: 404, left: 108, middle: 46, least: 34, most: 62, gap: 7, bottom: 16 } as const;
 
 function layOutRelatives({ members, relatives }: Shown): RelativesLayout {
-	const room = SHEET - RELATIVES.bottom - RELATIVES.first;
+	const room = PLATE_HEIGHT - RELATIVES.bottom - RELATIVES.first;
 	const height = Math.max(RELATIVES.least, Math.min(RELATIVES.most, room / members));
 	const width = RIGHT_EDGE - RELATIVES.left;
 	const cell = (width - RELATIVES.middle) / (2 * relatives.steps);
@@ -107,7 +106,7 @@ export function layOutScheme(shown: Shown): SchemeLayout {
 	const relatives = shown.relatives.shown ? layOutRelatives(shown) : null;
 	const last = relatives?.blocks.at(-1);
 	return {
-		height: Math.max(SHEET, last ? last.y + last.height + RELATIVES.bottom : 0),
+		height: Math.max(PLATE_HEIGHT, last ? last.y + last.height + RELATIVES.bottom : 0),
 		wheel: relatives ? { cx: 192, cy: 218, rim: 106 } : { cx: 196, cy: 306, rim: 134 },
 		members,
 		greys,

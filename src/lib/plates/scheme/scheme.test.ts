@@ -13,7 +13,8 @@ import { colourOf } from '$lib/model/resolve';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { drawScheme, schemeLayout, yarnsOf } from './draw-scheme';
 import { flagsOf } from './draw-scheme-wheel';
-import { boxOfRelative, layOutScheme, placeAt, pointOf, relativeAt, SCHEME_WIDTH } from './scheme-layout';
+import { boxOfRelative, layOutScheme, placeAt, pointOf, relativeAt } from './scheme-layout';
+import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { relativesOfScheme, schemeOf } from './scheme-of';
 import { FINE, wheelPatches } from './wheel-patches';
 
@@ -73,7 +74,7 @@ describe('the layout of a scheme', () => {
 				column.slice(1).forEach((box, i) => expect(box.y).toBeGreaterThanOrEqual(column[i]!.y + column[i]!.height));
 				const first = layout.relatives!.blocks[0]!;
 				for (const { x, width, y, height } of [...column, ...layout.designs]) {
-					expect(x + width).toBeLessThanOrEqual(SCHEME_WIDTH);
+					expect(x + width).toBeLessThanOrEqual(PLATE_WIDTH);
 					expect(y + height).toBeLessThanOrEqual(first.y - 20);
 				}
 				const last = layout.relatives!.blocks.at(-1)!;

@@ -10,7 +10,8 @@ import { header, wrapped } from '$lib/drawing/head';
 import { linkedOf, textOf } from '$lib/model/resolve';
 import { GROUND, INK, SOFT, words } from '$lib/drawing/words';
 import { chartOf, hueRing } from './chart-of';
-import { layOutWheel, WHEEL_HEIGHT, WHEEL_WIDTH, type WheelLayout } from './wheel-layout';
+import { layOutWheel, type WheelLayout } from './wheel-layout';
+import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 
 const MARGIN = 28;
 const CAPTION_LETTERS = 25;
@@ -98,8 +99,8 @@ export function drawWheel(plate: WheelPlate, linked: readonly LinkedColour[], wi
 	const layout = layOutWheel(plate, withWords);
 	return {
 		title: plate.title,
-		width: WHEEL_WIDTH,
-		height: WHEEL_HEIGHT,
+		width: PLATE_WIDTH,
+		height: PLATE_HEIGHT,
 		ground: GROUND,
 		shapes: [
 			...(withWords ? [...header(plate.title, ''), ...caption(plate, linked)] : []),

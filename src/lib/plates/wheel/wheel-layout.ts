@@ -1,10 +1,7 @@
+import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { type WheelPlate } from './schema';
 import { type Box } from '$lib/drawing/box';
 import { anchorAt, around, reachOfSector, sector } from '$lib/drawing/sector';
-
-/** Where everything on a wheel plate stands, in plate units: a sheet of A4 laid across, as for scales. */
-export const WHEEL_WIDTH = 792;
-export const WHEEL_HEIGHT = 560;
 
 /** One cell: a hue or one of its rings. */
 export interface CellPlace {
@@ -54,7 +51,7 @@ function radiiOf({ inside, outside }: Pick<WheelPlate, 'inside' | 'outside'>, ri
 
 /** Lays out a wheel: the first hue at the top, then clockwise. Without words it takes all the room. */
 export function layOutWheel(plate: Pick<WheelPlate, 'hues' | 'inside' | 'outside'>, words: boolean): WheelLayout {
-	const [cx, cy, rim] = words ? [474, 306, 216] : [WHEEL_WIDTH / 2, WHEEL_HEIGHT / 2, 262];
+	const [cx, cy, rim] = words ? [474, 306, 216] : [PLATE_WIDTH / 2, PLATE_HEIGHT / 2, 262];
 	const at = around(cx, cy);
 	const radii = radiiOf(plate, rim);
 	const turn = (2 * Math.PI) / plate.hues;

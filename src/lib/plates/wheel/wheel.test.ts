@@ -9,7 +9,8 @@ import { sayUses, usesOf } from '$lib/study/uses';
 import { drawPlate } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { chartOf } from './chart-of';
-import { layOutWheel, WHEEL_HEIGHT, WHEEL_WIDTH } from './wheel-layout';
+import { layOutWheel } from './wheel-layout';
+import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { surroundingsOf } from '$lib/plates/kinds';
 
 const start = newStudy('Wheels', '');
@@ -35,7 +36,7 @@ describe('a wheel plate', () => {
 					const boxes = spokes.flatMap(({ cells }) => cells.map(({ box }) => box));
 					expect(boxes).toHaveLength(hues * (inside + 1 + outside));
 					for (const { x, y, width, height } of boxes) {
-						expect(Math.min(x, y, WHEEL_WIDTH - x - width, WHEEL_HEIGHT - y - height)).toBeGreaterThan(10);
+						expect(Math.min(x, y, PLATE_WIDTH - x - width, PLATE_HEIGHT - y - height)).toBeGreaterThan(10);
 						expect(Math.min(width, height)).toBeGreaterThan(2);
 					}
 					expect(new Set(boxes.map(({ x, y }) => `${x.toFixed(2)} ${y.toFixed(2)}`)).size).toBe(boxes.length);

@@ -2,7 +2,8 @@
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { drawPlate } from '$lib/plates/draw-plate';
 	import { groundsOf } from '../grounds-of';
-	import { groundPlaces, GROUNDS_HEIGHT, GROUNDS_WIDTH, type GroundPlace } from '../grounds-layout';
+	import { groundPlaces, type GroundPlace } from '../grounds-layout';
+	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { type GroundsPlace } from '../places';
 	import { type GroundsPlate } from '../schema';
@@ -64,7 +65,7 @@
 			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
 		/>
 	</div>
-	<ColourPlaces places={shown} width={GROUNDS_WIDTH} height={GROUNDS_HEIGHT} onhold={(index) => hold(places[index]!)} />
+	<ColourPlaces places={shown} width={PLATE_WIDTH} height={PLATE_HEIGHT} onhold={(index) => hold(places[index]!)} />
 	{#if plate.exercise === 'rows' && made.row.length === 0}
 		<p class="none">Choose a palette beside the plate: “Lay the figure over its colours”.</p>
 	{/if}

@@ -3,7 +3,8 @@
 	import { drawMixes } from '../draw-mixes';
 	import { parentName } from '../mix-shapes';
 	import { mixesOf } from '../mixes-of';
-	import { mixPlaces, MIXES_HEIGHT, MIXES_WIDTH, type MixPlace } from '../mixes-layout';
+	import { mixPlaces, type MixPlace } from '../mixes-layout';
+	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { type MixesPlate } from '../schema';
 	import { takesColour } from '$lib/ui/colour-drag';
@@ -80,8 +81,8 @@
 	</div>
 	<ColourPlaces
 		places={shown}
-		width={MIXES_WIDTH}
-		height={MIXES_HEIGHT}
+		width={PLATE_WIDTH}
+		height={PLATE_HEIGHT}
 		onhold={(index) => workbench.hold(heldBy(places[index]!))}
 	/>
 	{#if plate.exercise === 'ways' || plate.exercise === 'balance'}<PartSeams {workbench} {plate} />{/if}

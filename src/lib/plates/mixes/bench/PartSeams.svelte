@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { percentOf } from '$lib/ui/percent-of';
 	import { parentName } from '../mix-shapes';
-	import { MIXES_HEIGHT, MIXES_WIDTH, parentBoxes, partsAtSeam } from '../mixes-layout';
+	import { parentBoxes, partsAtSeam } from '../mixes-layout';
+	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { type MixesPlate } from '../schema';
 	import { setParts } from '../mixes-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -21,7 +22,7 @@
 	function drag(event: PointerEvent & { currentTarget: HTMLElement }) {
 		if (dragged === null) return;
 		const { left, width } = event.currentTarget.closest('.surface')!.getBoundingClientRect();
-		set(dragged, partsAtSeam(parts, dragged, ((event.clientX - left) / width) * MIXES_WIDTH));
+		set(dragged, partsAtSeam(parts, dragged, ((event.clientX - left) / width) * PLATE_WIDTH));
 	}
 
 	function moveByKey(event: KeyboardEvent, seam: number) {
@@ -49,9 +50,9 @@
 		aria-valuenow={parts[seam]}
 		aria-valuetext="{parts[seam]} to {parts[seam + 1]}"
 		title="Drag to change the parts"
-		style:left={percentOf(box.x, MIXES_WIDTH)}
-		style:top={percentOf(box.y, MIXES_HEIGHT)}
-		style:height={percentOf(box.height, MIXES_HEIGHT)}
+		style:left={percentOf(box.x, PLATE_WIDTH)}
+		style:top={percentOf(box.y, PLATE_HEIGHT)}
+		style:height={percentOf(box.height, PLATE_HEIGHT)}
 		onpointerdown={(event) => {
 			gesture++;
 			dragged = seam;

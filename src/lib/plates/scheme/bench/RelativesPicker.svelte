@@ -4,14 +4,8 @@
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { show } from '$lib/core/colour/shown';
 	import { colourOf } from '$lib/model/resolve';
-	import {
-		boxOfRelative,
-		relativeAt,
-		SCHEME_WIDTH,
-		THREADS,
-		type RelativeCell,
-		type RelativesLayout
-	} from '../scheme-layout';
+	import { boxOfRelative, relativeAt, THREADS, type RelativeCell, type RelativesLayout } from '../scheme-layout';
+	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { relativesOfScheme } from '../scheme-of';
 	import { type SchemePlate } from '../schema';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -50,7 +44,7 @@
 		return `Member ${here.member + 1}, ${here.direction} ${here.step} of ${plate.relatives.steps}, ${words}`;
 	});
 
-	const across = (x: number): string => percentOf(x, SCHEME_WIDTH);
+	const across = (x: number): string => percentOf(x, PLATE_WIDTH);
 	const down = (y: number): string => percentOf(y, height);
 
 	function choose(to: RelativeCell) {
@@ -71,7 +65,7 @@
 
 	function pointed(event: PointerEvent & { currentTarget: HTMLElement }): RelativeCell | null {
 		const box = event.currentTarget.getBoundingClientRect();
-		const scale = SCHEME_WIDTH / box.width;
+		const scale = PLATE_WIDTH / box.width;
 		const top = layout.blocks[0]!.y;
 		return relativeAt(layout, (event.clientX - box.left) * scale, top + (event.clientY - box.top) * scale);
 	}
@@ -172,7 +166,7 @@
 <p class="unseen" id="how-relatives">
 	Relatives of the members. Arrow keys go from one to the next, Space chooses one, Shift with an arrow chooses a range.
 </p>
-<svg class="marks" viewBox="0 0 {SCHEME_WIDTH} {height}" aria-hidden="true">
+<svg class="marks" viewBox="0 0 {PLATE_WIDTH} {height}" aria-hidden="true">
 	{#each chosen as cell (`${cell.member} ${cell.direction} ${cell.step}`)}
 		{#if cell.member < layout.blocks.length && cell.step <= layout.steps}
 			{@const { x, y, width, height: high } = boxOfRelative(layout, cell)}

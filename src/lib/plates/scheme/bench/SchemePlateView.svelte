@@ -4,7 +4,7 @@
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { drawPlate } from '$lib/plates/draw-plate';
 	import { schemeLayout } from '../draw-scheme';
-	import { SCHEME_WIDTH } from '../scheme-layout';
+	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { schemeOf } from '../scheme-of';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { type SchemePlate } from '../schema';
@@ -33,7 +33,7 @@
 		return laidOut.layout;
 	});
 	const held = $derived(indexHeld(workbench));
-	const across = (x: number): string => percentOf(x, SCHEME_WIDTH);
+	const across = (x: number): string => percentOf(x, PLATE_WIDTH);
 	const down = (y: number): string => percentOf(y, layout.height);
 	const each = $derived(layout.members.width / made.members.length);
 

@@ -5,7 +5,8 @@
 	import { turn, type Triple } from '$lib/core/colour/vector';
 	import { colourAt, colourAtLuminance, RIM, type Place } from '$lib/core/scheme/wheel-place';
 	import { flagsOf } from '../draw-scheme-wheel';
-	import { placeAt, SCHEME_WIDTH, type SchemeLayout } from '../scheme-layout';
+	import { placeAt, type SchemeLayout } from '../scheme-layout';
+	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { schemeOf } from '../scheme-of';
 	import { type SchemePlate } from '../schema';
 	import { type StudyDocument } from '$lib/study/study';
@@ -30,7 +31,7 @@
 	const flags = $derived(flagsOf(plate.wheel, made.members, layout.wheel));
 	const places = $derived(made.members.map(({ place }) => place));
 	const held = $derived(indexHeld(workbench));
-	const across = (x: number): string => percentOf(x, SCHEME_WIDTH);
+	const across = (x: number): string => percentOf(x, PLATE_WIDTH);
 	const down = (y: number): string => percentOf(y, layout.height);
 
 	/** The colour at another place of the wheel; with the value held where the scheme holds it. */
@@ -59,7 +60,7 @@
 	function moveTo(event: PointerEvent & { currentTarget: HTMLElement }) {
 		if (!drag) return;
 		const box = event.currentTarget.closest('.surface')!.getBoundingClientRect();
-		const scale = SCHEME_WIDTH / box.width;
+		const scale = PLATE_WIDTH / box.width;
 		const point = placeAt(
 			layout.wheel,
 			plate.wheel,

@@ -4,7 +4,8 @@
 	import { drawPlate } from '$lib/plates/draw-plate';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { chartOf, hueRing } from '../chart-of';
-	import { layOutWheel, WHEEL_HEIGHT, WHEEL_WIDTH, type CellPlace } from '../wheel-layout';
+	import { layOutWheel, type CellPlace } from '../wheel-layout';
+	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { type WheelPlate } from '../schema';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { renamePlate } from '$lib/model/edit-plates';
@@ -34,8 +35,8 @@
 
 	const style = ({ box, reach }: CellPlace): string => {
 		const points = reach.map(([x, y]) => `${(100 * x).toFixed(1)}% ${(100 * y).toFixed(1)}%`).join(',');
-		const across = (x: number): string => percentOf(x, WHEEL_WIDTH);
-		const down = (y: number): string => percentOf(y, WHEEL_HEIGHT);
+		const across = (x: number): string => percentOf(x, PLATE_WIDTH);
+		const down = (y: number): string => percentOf(y, PLATE_HEIGHT);
 		return `left:${across(box.x)};width:${across(box.width)};top:${down(box.y)};height:${down(box.height)};clip-path:polygon(${points})`;
 	};
 	const places = $derived(layout.spokes.map(({ cells }) => cells.map(style)));
@@ -98,7 +99,7 @@
 		{/each}
 	</div>
 	{#if chosen}
-		<svg class="marks" viewBox="0 0 {WHEEL_WIDTH} {WHEEL_HEIGHT}" aria-hidden="true">
+		<svg class="marks" viewBox="0 0 {PLATE_WIDTH} {PLATE_HEIGHT}" aria-hidden="true">
 			<path d={layout.spokes[chosen.spoke]!.mark} />
 			{#each ['focus under', 'focus'] as line (line)}
 				<path class={line} d={layout.spokes[chosen.spoke]!.cells[chosen.ring]!.path} />
