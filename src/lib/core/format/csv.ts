@@ -46,6 +46,12 @@ function plainCellAt(text: string, from: number, separator: number): Cell {
 
 /** A cell in quotes, which are doubled inside; what stands after them belongs to it. Null where they are never closed. */
 function quotedCellAt(text: string, from: number, separator: number): Cell | null {
+	// Most have no quotation mark inside.
+	const first = text.indexOf('"', from + 1);
+	if (first >= 0 && text.charCodeAt(first + 1) !== QUOTE) {
+		const rest = plainCellAt(text, first + 1, separator);
+		return { content: text.slice(from + 1, first) + rest.content, end: rest.end };
+	}
 	const parts: string[] = [];
 	let at = from + 1;
 	for (;;) {
@@ -74,6 +80,27 @@ const countOf = (text: string, from: number, to: number): number => {
 	return count;
 };
 
+const SPACE = 32;
+/** What trimming takes away, beside the space: tab, form feeds, no-break space, line and paragraph separators, byte order mark. */
+const BLANKS: ReadonlySet<number> = new Set([9, 11, 12, 0xa0, 0x2028, 0x2029, 0xfeff]);
+
+/** Where a line ends in which nothing stands but blanks and separators; −1 for any other. A file may have a million of them. */
+function blankLineEnd(text: string, from: number, separator: number): number {
+	for (let at = from; at < text.length; at++) {
+		const code = text.charCodeAt(at);
+		if (code === NEW_LINE) return at;
+		if (code !== separator && code !== SPACE && !BLANKS.has(code)) return -1;
+	}
+	return text.length;
+}
+
+/** Semicolons where the first line has some and no comma. */
+function separatorOf(text: string): ';' | ',' {
+	const end = text.indexOf('\n');
+	const head = end < 0 ? text : text.slice(0, end);
+	return head.includes(';') && !head.includes(',') ? ';' : ',';
+}
+
 /** One record from a place of a text on, with the place after it. */
 function recordAt(text: string, from: number, line: number, separator: number): { cells: string[]; end: number } {
 	const cells: string[] = [];
@@ -90,19 +117,23 @@ function recordAt(text: string, from: number, line: number, separator: number): 
 	}
 }
 
+/** The same text with every line end as one sign. By splitting, which takes a tenth of the time that replacing takes. */
+const withOneLineEnd = (text: string): string => text.split('\r\n').join('\n').split('\r').join('\n');
+
 /** Takes CSV apart: commas or semicolons, quotes doubled inside quotes, any line ends. Empty lines are left out. */
 function takeApart(given: string): CsvRecord[] {
-	const text = given.replace(/\r\n?/g, '\n');
-	const separator = /^[^\n]*;/.test(text) && !/^[^\n]*,/.test(text) ? ';' : ',';
+	const text = withOneLineEnd(given);
+	const separator = separatorOf(text).charCodeAt(0);
 	const records: CsvRecord[] = [];
 	let line = 1;
 	for (let at = 0; at < text.length;) {
-		if (text.charCodeAt(at) === NEW_LINE) {
+		const blank = blankLineEnd(text, at, separator);
+		if (blank >= 0) {
 			line++;
-			at++;
+			at = blank + 1;
 			continue;
 		}
-		const { cells, end } = recordAt(text, at, line, separator.charCodeAt(0));
+		const { cells, end } = recordAt(text, at, line, separator);
 		if (cells.some((content) => content !== '')) records.push({ line, cells });
 		checkCount(records.length - 1);
 		line += countOf(text, at, end);

@@ -114,7 +114,9 @@ describe('the worst that a file of full length can hold', () => {
 		['[["', ';'],
 		['a', '"'],
 		['', 'abc\n'],
-		['<svg ', 'fill="x"']
+		['<svg ', 'fill="x"'],
+		['', '\r'],
+		['a', '\n\r']
 	] as const;
 	const known = slowOnce.map(([start, part]) => ({
 		name: JSON.stringify(start + part),
