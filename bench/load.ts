@@ -64,6 +64,9 @@ interface Times {
 	errors: number;
 }
 const times = new Map<string, Times>();
+/** What went wrong: how it was answered, or why it was not, and how often. */
+const wrong = new Map<string, number>();
+const note = (why: string): void => void wrong.set(why, (wrong.get(why) ?? 0) + 1);
 /** From when on it is counted. */
 let counted = Infinity;
 
@@ -76,10 +79,15 @@ async function timed(what: string, path: string, init?: RequestInit): Promise<Re
 		const response = await fetch(ADDRESS + path, init);
 		const body = await response.arrayBuffer();
 		of.ms.push(performance.now() - before);
-		if (!response.ok) of.errors++;
+		if (!response.ok) {
+			of.errors++;
+			note(`${what}: ${response.status} ${new TextDecoder().decode(body).slice(0, 200)}`);
+		}
 		return new Response(body, { status: response.status });
-	} catch {
+	} catch (error) {
 		of.errors++;
+		const cause = error instanceof Error && error.cause instanceof Error ? error.cause.message : String(error);
+		note(`${what}: no answer, ${cause}`);
 		return null;
 	}
 }
@@ -159,6 +167,7 @@ try {
 			all.reduce((sum, { errors }) => sum + errors, 0)
 		)
 	);
+	for (const [why, often] of wrong) console.log(`${often} × ${why}`);
 } finally {
 	server.kill();
 }
