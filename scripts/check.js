@@ -1,6 +1,21 @@
 // npm run check: types, lint, layers and format, beside each other; what one of them has to say is printed when it is done.
-import { together } from './ready.js';
+import { spawn } from 'node:child_process';
+import { ROOT } from './ready.js';
 
 const PARTS = ['check:types', 'check:lint', 'check:layers', 'check:format'];
 
-await together(PARTS.map((part) => ({ name: part, command: 'npm', args: ['run', part, '--silent'] })));
+const results = await Promise.all(
+	PARTS.map(
+		(part) =>
+			new Promise((done) => {
+				const child = spawn('npm', ['run', part, '--silent'], { cwd: ROOT, shell: process.platform === 'win32' });
+				let text = '';
+				for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => (text += piece));
+				child.on('close', (code) => {
+					console.log(`${part}: ${code === 0 ? 'nothing found' : `\n${text}`}`);
+					done(code === 0);
+				});
+			})
+	)
+);
+process.exit(results.every(Boolean) ? 0 : 1);

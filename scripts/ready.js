@@ -18,23 +18,6 @@ export function run(command, args, options = {}) {
 	}
 }
 
-/** Runs commands beside each other, prints what each has to say when it is done, and stops here where one of them failed. */
-export async function together(parts, env = process.env) {
-	const ran = parts.map(
-		({ name, command, args }) =>
-			new Promise((done) => {
-				const child = spawn(command, args, { cwd: ROOT, shell: SHELL, env });
-				let text = '';
-				for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => (text += piece));
-				child.on('close', (code) => {
-					console.log(`${name}: ${code === 0 ? `done\n${text.trim()}`.trim() : `failed\n${text}`}`);
-					done(code === 0);
-				});
-			})
-	);
-	if (!(await Promise.all(ran)).every(Boolean)) process.exit(1);
-}
-
 function hashOf(paths) {
 	const hash = createHash('sha256');
 	const add = (path) => {

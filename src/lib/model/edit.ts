@@ -16,9 +16,13 @@ export const withPlates =
 
 const isOf = <P extends PlateBase>(kind: P['kind'], plate: PlateBase): plate is P => plate.kind === kind;
 
-/** Changes one plate of a kind; a plate of another kind stays as it is. */
+/** Changes every plate of a kind; plates of other kinds stay as they are. */
+export const withPlatesOf = <P extends PlateBase>(kind: P['kind'], change: (plate: P) => P): Edit =>
+	withPlates((plates) => plates.map((plate) => (isOf<P>(kind, plate) ? change(plate) : plate)));
+
+/** Changes one plate of a kind. */
 export const withPlateOf = <P extends PlateBase>(kind: P['kind'], id: string, change: (plate: P) => P): Edit =>
-	withPlates((plates) => replaced(plates, id, (plate) => (isOf<P>(kind, plate) ? change(plate) : plate)));
+	withPlatesOf<P>(kind, (plate) => (plate.id === id ? change(plate) : plate));
 
 /** All plates of a kind. */
 export const platesOf = <P extends PlateBase>(kind: P['kind'], plates: readonly PlateBase[]): P[] =>

@@ -19,6 +19,9 @@ export function sourcesBy<T>(map: MapSources<T>, thing: T): ColourSource[] {
 export const textsOf = (sources: readonly ColourSource[], linked: readonly LinkedColour[]): string =>
 	sources.map((source) => textOf(source, linked)).join('\n');
 
+/** Whether a source is this linked colour. */
+export const linksTo = (source: ColourSource, id: string): boolean => 'linked' in source && source.linked === id;
+
 export function sameSource(one: ColourSource, other: ColourSource): boolean {
 	if ('linked' in one) return 'linked' in other && one.linked === other.linked;
 	return 'text' in other && one.text === other.text;

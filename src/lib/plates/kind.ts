@@ -68,8 +68,8 @@ export interface KindWords {
 	readonly add: string;
 	/** So many things of the kind that use a colour: "2 wheels". */
 	readonly uses: (count: number) => string;
-	/** What the mixer says while nothing of the plate can be held. */
-	readonly empty: string;
+	/** What the mixer says while nothing of the plate can be held, where there is more to say than that. */
+	readonly empty?: string;
 }
 
 /** Everything that a plate kind knows, but for its interface (`Bench`). Outside its room nothing asks what kind a plate is. */
@@ -77,8 +77,11 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly schema: z.ZodType<P> & z.core.$ZodTypeDiscriminable;
 	readonly words: KindWords;
 	readonly mapSources: MapSources<P>;
-	/** How many of its things count on a linked colour: scales, or the plate itself. What is left aside for now does not count. */
-	readonly uses: (plate: P, id: string) => number;
+	/**
+	 * How many of its things count on a linked colour, where that is not the plate itself by any of its sources: scales are counted,
+	 * and what is left aside for now does not count.
+	 */
+	readonly uses?: (plate: P, id: string) => number;
 	/** A new one to go on with, from what the study has. */
 	readonly make: (study: Surroundings) => P;
 	/** The same one with ids of its own for its parts, where it has parts with ids. */

@@ -1,7 +1,7 @@
 import { type ColourSource } from '$lib/model/colour-text';
 import { type StudyParts } from '$lib/model/edit';
 import { type PlateBase } from '$lib/model/plate-base';
-import { sourcesBy } from '$lib/model/sources';
+import { linksTo, sourcesBy } from '$lib/model/sources';
 import { sourceFor, type Surroundings } from '$lib/model/surroundings';
 import { grounds } from './grounds/kind';
 import { type PlateKind } from './kind';
@@ -36,7 +36,9 @@ export const copyParts = <P extends PlateBase>(plate: P): P => kindOf(plate).cop
 export const partIds = (plate: PlateBase): readonly string[] => kindOf(plate).partIds?.(plate) ?? [];
 export const contradictions = (plate: PlateBase): readonly string[] => kindOf(plate).contradictions?.(plate) ?? [];
 
-export const usesOn = (plate: PlateBase, id: string): number => kindOf(plate).uses(plate, id);
+/** How many things of a plate count on a linked colour; the plate itself is one, unless its kind counts otherwise. */
+export const usesOn = (plate: PlateBase, id: string): number =>
+	kindOf(plate).uses?.(plate, id) ?? Number(sourcesOf(plate).some((source) => linksTo(source, id)));
 
 /** What uses a colour, kind by kind in the order of the table: "6 scales". */
 export const sayUsesOf = (using: readonly { readonly plate: PlateBase; readonly uses: number }[]): string[] =>

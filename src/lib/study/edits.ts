@@ -4,7 +4,7 @@ import { addLinked } from '$lib/model/edit-linked';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
 import { type LinkedColour } from '$lib/model/linked';
-import { sameSource } from '$lib/model/sources';
+import { linksTo } from '$lib/model/sources';
 import { sourceFor } from '$lib/model/surroundings';
 import { copyParts, mapSources } from '$lib/plates/kinds';
 import { type Plate } from '$lib/plates/plate';
@@ -30,8 +30,7 @@ export const deleteLinked =
 	(document) => {
 		const colour = document.linked.find((candidate) => candidate.id === id);
 		if (!colour) return document;
-		const freed = (source: ColourSource): ColourSource =>
-			sameSource(source, { linked: id }) ? { text: colour.text } : source;
+		const freed = (source: ColourSource): ColourSource => (linksTo(source, id) ? { text: colour.text } : source);
 		return {
 			...document,
 			linked: document.linked.filter((candidate) => candidate !== colour),

@@ -2,6 +2,7 @@ import { FACES, weightOf, type Drawing, type Of, type Shape } from '$lib/drawing
 
 /** The kinds that are elements of their own; many colours as one shape are painted under them. */
 type AsElement = Exclude<Shape['kind'], 'row' | 'mosaic'>;
+const isElement = (shape: Shape): shape is Of<AsElement> => shape.kind !== 'row' && shape.kind !== 'mosaic';
 
 /** How a kind is written: its element, what never changes of it, and what is read from the shape. */
 interface Written<S> {
@@ -56,8 +57,7 @@ function writeText(element: Element, text: string): void {
 }
 
 /** How any of them is written, for code that does not know which it has. */
-const writtenAs = (shape: Shape): Written<Shape> | null =>
-	shape.kind === 'row' || shape.kind === 'mosaic' ? null : (WRITTEN[shape.kind] as Written<never> as Written<Shape>);
+const writtenAs = ({ kind }: Of<AsElement>): Written<Shape> => WRITTEN[kind] as Written<never> as Written<Shape>;
 
 function made({ element, fixed }: Written<Shape>): Element {
 	const found = document.createElementNS(SVG, element);
@@ -84,12 +84,12 @@ export function svgShapes(svg: SVGSVGElement): (drawing: Drawing) => void {
 	let last: readonly Shape[] = [];
 
 	return (drawing) => {
-		const shapes = drawing.shapes.filter(({ kind }) => kind !== 'row' && kind !== 'mosaic');
+		const shapes = drawing.shapes.filter(isElement);
 		while (elements.length > shapes.length) elements.pop()!.remove();
 		shapes.forEach((shape, i) => {
 			const before = last[i];
 			if (before === shape) return;
-			const written = writtenAs(shape)!;
+			const written = writtenAs(shape);
 			const there = elements[i];
 			if (there && before?.kind === shape.kind) return write(written, there, shape, before);
 			const element = made(written);

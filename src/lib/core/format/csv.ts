@@ -46,25 +46,19 @@ function plainCellAt(text: string, from: number, separator: number): Cell {
 
 /** A cell in quotes, which are doubled inside; what stands after them belongs to it. Null where they are never closed. */
 function quotedCellAt(text: string, from: number, separator: number): Cell | null {
-	// Most have no quotation mark inside.
-	const first = text.indexOf('"', from + 1);
-	if (first >= 0 && text.charCodeAt(first + 1) !== QUOTE) {
-		const rest = plainCellAt(text, first + 1, separator);
-		return { content: text.slice(from + 1, first) + rest.content, end: rest.end };
-	}
-	const parts: string[] = [];
+	let inside = '';
 	let at = from + 1;
 	for (;;) {
 		const close = text.indexOf('"', at);
 		if (close < 0) return null;
-		parts.push(text.slice(at, close));
+		inside += text.slice(at, close);
 		at = close + 1;
 		if (text.charCodeAt(at) !== QUOTE) break;
-		parts.push('"');
+		inside += '"';
 		at++;
 	}
 	const { content, end } = plainCellAt(text, at, separator);
-	return { content: parts.join('') + content, end };
+	return { content: inside + content, end };
 }
 
 /** Whether only spaces and tabs stand before a quotation mark; gives its place, or −1. */

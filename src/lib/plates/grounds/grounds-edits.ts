@@ -2,7 +2,7 @@ import { type ColourSource } from '$lib/model/colour-text';
 import { type GroundsPlate } from './schema';
 import { seriesOf } from './contrast-of';
 import { type ContrastSeries } from '$lib/model/own-contrast';
-import { platesOf, withPlateOf, type Edit } from '$lib/model/edit';
+import { withPlateOf, withPlatesOf, type Edit } from '$lib/model/edit';
 
 const withGrounds = (plateId: string, change: (plate: GroundsPlate) => GroundsPlate): Edit =>
 	withPlateOf<GroundsPlate>('grounds', plateId, change);
@@ -24,13 +24,8 @@ export const setContrast = (plateId: string, change: (series: ContrastSeries) =>
 	withGrounds(plateId, (plate) => ({ ...plate, contrast: change(seriesOf(plate)) }));
 
 /** Lets every plate of grounds predict with this strength. */
-export const setAllInfluences =
-	(influence: number): Edit =>
-	(study) =>
-		platesOf<GroundsPlate>('grounds', study.plates).reduce(
-			(changed, { id }) => decideGrounds(id, { influence })(changed),
-			study
-		);
+export const setAllInfluences = (influence: number): Edit =>
+	withPlatesOf<GroundsPlate>('grounds', (plate) => ({ ...plate, influence }));
 
 /** Lets the two grounds change places. */
 export const exchangeGrounds = (plateId: string): Edit =>

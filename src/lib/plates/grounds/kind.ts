@@ -6,18 +6,16 @@ import { newGrounds } from './make';
 import { groundsPlaces, type GroundsPlace } from './places';
 import { revealsOfGrounds } from './reveals';
 import { groundsPlateSchema, type GroundsPlate } from './schema';
-import { mapGroundsSources, sourcesOfGrounds } from './sources';
+import { mapGroundsSources } from './sources';
 
 /** Figures on grounds, and what each ground makes of them. */
 export const grounds = {
 	schema: groundsPlateSchema,
 	words: {
 		add: 'Grounds',
-		uses: (count) => `${count} ${count === 1 ? 'plate' : 'plates'} of grounds`,
-		empty: 'Nothing on this plate is set in the mixer. Linked colours are, as always.'
+		uses: (count) => `${count} ${count === 1 ? 'plate' : 'plates'} of grounds`
 	},
 	mapSources: mapGroundsSources,
-	uses: (plate, id) => Number(sourcesOfGrounds(plate).some((source) => 'linked' in source && source.linked === id)),
 	make: newGrounds,
 	draw: (plate, linked, detail) => drawGrounds(plate, linked, detail !== 'colours'),
 	colours: (plate, linked) => coloursOfGrounds(plate, groundsOf(plate, linked)),

@@ -5,18 +5,16 @@ import { coloursOfMixes } from './mixes-colours';
 import { mixesPlaces, type MixesPlace } from './places';
 import { revealsOfMixes } from './reveals';
 import { mixesPlateSchema, type MixesPlate } from './schema';
-import { mapMixesSources, sourcesOfMixes } from './sources';
+import { mapMixesSources } from './sources';
 
 /** What two to six parents come to: mixed, halved, laid over each other, set side by side. */
 export const mixes = {
 	schema: mixesPlateSchema,
 	words: {
 		add: 'Mixes',
-		uses: (count) => `${count} ${count === 1 ? 'plate' : 'plates'} of mixes`,
-		empty: 'Nothing on this plate is set in the mixer. Linked colours are, as always.'
+		uses: (count) => `${count} ${count === 1 ? 'plate' : 'plates'} of mixes`
 	},
 	mapSources: mapMixesSources,
-	uses: (plate, id) => Number(sourcesOfMixes(plate).some((source) => 'linked' in source && source.linked === id)),
 	make: newMixes,
 	draw: (plate, linked, detail) => drawMixes(plate, linked, detail !== 'colours', { answered: detail !== 'question' }),
 	colours: coloursOfMixes,

@@ -1,4 +1,5 @@
 import { newId } from '$lib/model/ids';
+import { linksTo } from '$lib/model/sources';
 import { type PlateKind } from '../kind';
 import { drawScales } from './draw-scales';
 import { judgeScales } from './judge';
@@ -31,9 +32,7 @@ export const scales = {
 		empty: 'Add a scale to the plate, and its parent comes into the mixer.'
 	},
 	mapSources: mapScalesSources,
-	uses: (plate, id) =>
-		plate.scales.filter((scale) => usedSources(scale).some((source) => 'linked' in source && source.linked === id))
-			.length,
+	uses: (plate, id) => plate.scales.filter((scale) => usedSources(scale).some((source) => linksTo(source, id))).length,
 	make: newScales,
 	copyParts,
 	partIds: ({ scales, checks = [] }) => [...scales, ...checks].map(({ id }) => id),

@@ -4,18 +4,16 @@ import { newScheme, schemeFrom } from './make';
 import { schemePlaces, type SchemePlace } from './places';
 import { schemePlateSchema, type SchemePlate } from './schema';
 import { coloursOfScheme } from './scheme-colours';
-import { mapSchemeSources, sourcesOfScheme } from './sources';
+import { mapSchemeSources } from './sources';
 
 /** Colours taken from a wheel by a rule, from a lead colour on. */
 export const scheme = {
 	schema: schemePlateSchema,
 	words: {
 		add: 'A scheme',
-		uses: (count) => `${count} scheme${count === 1 ? '' : 's'}`,
-		empty: 'Nothing on this plate is set in the mixer. Linked colours are, as always.'
+		uses: (count) => `${count} scheme${count === 1 ? '' : 's'}`
 	},
 	mapSources: mapSchemeSources,
-	uses: (plate, id) => Number(sourcesOfScheme(plate).some((source) => 'linked' in source && source.linked === id)),
 	make: newScheme,
 	draw: (plate, linked, detail) => drawScheme(plate, linked, detail !== 'colours'),
 	slow: true,

@@ -1,3 +1,4 @@
+import { linksTo } from '$lib/model/sources';
 import { type PlateKind } from '../kind';
 import { coloursOfSpoke } from './cell-names';
 import { chartOf } from './chart-of';
@@ -12,11 +13,10 @@ export const wheel = {
 	schema: wheelPlateSchema,
 	words: {
 		add: 'A wheel',
-		uses: (count) => `${count} wheel${count === 1 ? '' : 's'}`,
-		empty: 'Nothing on this plate is set in the mixer. Linked colours are, as always.'
+		uses: (count) => `${count} wheel${count === 1 ? '' : 's'}`
 	},
 	mapSources: mapWheelSources,
-	uses: ({ from, lead }, id) => Number(from !== 'given' && 'linked' in lead && lead.linked === id),
+	uses: ({ from, lead }, id) => Number(from !== 'given' && linksTo(lead, id)),
 	make: newWheel,
 	draw: (plate, linked, detail) => drawWheel(plate, linked, detail !== 'colours'),
 	// Spoke by spoke from the middle outwards.

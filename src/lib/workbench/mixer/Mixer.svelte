@@ -31,6 +31,7 @@
 		return own && own.text === subject.text && own.chosen === chosen ? own.values : coordinates.of(colour);
 	});
 
+	const NOTHING_SET = 'Nothing on this plate is set in the mixer. Linked colours are, as always.';
 	const PAUSE = 700;
 	let gesture = 0;
 	let last = 0;
@@ -94,7 +95,7 @@
 		<Codes {colour} />
 	{:else}
 		<p class="empty">
-			{plate ? kindOf(plate).words.empty : 'Add a plate, and its first colour comes into the mixer.'}
+			{plate ? (kindOf(plate).words.empty ?? NOTHING_SET) : 'Add a plate, and its first colour comes into the mixer.'}
 		</p>
 	{/if}
 </section>
