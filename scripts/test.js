@@ -1,8 +1,8 @@
-// npm test: sets up all that is missing, then checks types, lint, layers and format, runs the unit tests, builds, does to the built
+// npm test: sets up all that is missing, then checks types, lint, layers and format beside the build, runs the unit tests, does to the built
 // server what must not harm it, and drives the interface in Chromium. Ends with one line that counts the tests.
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { build, installDebianTools, installPackages, ROOT, run } from './ready.js';
+import { installDebianTools, installPackages, ROOT, run } from './ready.js';
 
 const UNIT = '.cache/unit-tests.json';
 const FAULTS = '.cache/fault-tests.json';
@@ -60,9 +60,8 @@ const vitest = (output, ...more) => [
 	`--outputFile.json=${output}`,
 	...more
 ];
-run('npm', ['run', 'check', '--silent']);
+run('node', ['scripts/check.js', 'build:if-changed']);
 run('npx', vitest(UNIT), { env: { ...process.env, RICERCAR_CHECKS: 'write' } });
-build();
 run('npx', vitest(FAULTS, '--config', 'vitest.faults.config.ts'));
 run('npx', ['--no-install', 'playwright', 'test', '--reporter=list,json'], {
 	env: { ...process.env, PLAYWRIGHT_JSON_OUTPUT_NAME: BROWSER }
