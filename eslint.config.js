@@ -1,4 +1,4 @@
-import { readdirSync } from 'node:fs';
+import { existsSync, readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
 import svelte from 'eslint-plugin-svelte';
@@ -11,8 +11,22 @@ import svelteConfig from './svelte.config.js';
 const KINDS = readdirSync('src/lib/plates', { withFileTypes: true })
 	.filter((entry) => entry.isDirectory())
 	.map(({ name }) => name);
+/** Their exercises: outside its folder nothing asks which exercise a plate has. */
+const EXERCISES = KINDS.flatMap((kind) => {
+	const folder = `src/lib/plates/${kind}/exercises`;
+	return existsSync(folder) ? readdirSync(folder) : [];
+});
+const AN_EXERCISE = `Literal[value=/^(${EXERCISES.join('|')})$/]`;
+/** What names an exercise: `exercise`, or the name of one. */
+const OF_ONE = ':has(Identifier[name=/^(exercise|name)$/])';
+const ASKS_EXERCISE = 'Ask the exercise by the table of its kind (exercises.ts): only its folder knows its name.';
 const A_KIND = `Literal[value=/^(${KINDS.join('|')})$/]`;
 const ASKS = 'Ask the kind by its table (plates/kinds.ts): only a room knows its own name.';
+
+const NO_EXERCISE = [
+	{ selector: `BinaryExpression[operator=/^[!=]==?$/]${OF_ONE} > ${AN_EXERCISE}`, message: ASKS_EXERCISE },
+	{ selector: `SwitchStatement${OF_ONE} > SwitchCase > ${AN_EXERCISE}`, message: ASKS_EXERCISE }
+];
 
 export default ts.config(
 	{ ignores: ['build/', '.svelte-kit/', 'node_modules/', 'test-results/', '.cache/'] },
@@ -58,10 +72,16 @@ export default ts.config(
 	},
 	{
 		files: ['src/**'],
+		ignores: ['src/lib/core/**', '**/*.test.ts'],
+		rules: { 'no-restricted-syntax': ['error', ...NO_EXERCISE] }
+	},
+	{
+		files: ['src/**'],
 		ignores: ['src/lib/plates/*/**', 'src/lib/core/**', '**/*.test.ts'],
 		rules: {
 			'no-restricted-syntax': [
 				'error',
+				...NO_EXERCISE,
 				{ selector: `BinaryExpression[operator=/^[!=]==?$/] > ${A_KIND}`, message: ASKS },
 				{ selector: `SwitchCase > ${A_KIND}`, message: ASKS }
 			]

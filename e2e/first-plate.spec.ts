@@ -3,24 +3,14 @@ import { drawPlate } from '../src/lib/plates/draw-plate';
 import { newStudy } from '../src/lib/study/new-study';
 import { KIND_NAMES } from '../src/lib/plates/kinds';
 import { newPlate } from '../src/lib/plates/new-plate';
-import { type Plate } from '../src/lib/plates/plate';
-import { fieldsOf, withField } from '../tests/support/extremes';
+import { inEveryExercise } from '../tests/support/extremes';
 import { ready } from './pages';
 import { expect, test } from './test';
 
 const study = newStudy('First plates', '');
 
 /** A plate of every kind, and of every exercise of those that have some. */
-const plates = KIND_NAMES.flatMap((kind) => {
-	const plate: Plate = newPlate(kind, study);
-	const exercises = fieldsOf(kind).find(({ path }) => path === 'exercise')?.ends ?? [];
-	return exercises.length === 0
-		? [{ name: kind, plate }]
-		: exercises.map((exercise) => ({
-				name: `${kind}, ${String(exercise)}`,
-				plate: withField(plate, 'exercise', exercise)!
-			}));
-});
+const plates = KIND_NAMES.flatMap((kind) => inEveryExercise(newPlate(kind, study)));
 
 /** Lengths to a thousandth: the browser's sines and Node's differ in the last digits. */
 const inThousandths = (text: string): string =>

@@ -60,7 +60,7 @@ test('the hues of the light wheel are the lead colour turned, and its rings true
 	await page.reload();
 	await ready(page);
 	await page.getByRole('button', { name: /^Plate 2: A wheel from madder/ }).click();
-	expect(await cells(page)).toEqual(before);
+	await expect.poll(() => cells(page)).toEqual(before);
 });
 
 test('discs laid over each other are what the browser itself paints, over and multiplied (Chromium’s canvas)', async ({

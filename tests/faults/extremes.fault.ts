@@ -4,7 +4,7 @@ import { newStudy } from '../../src/lib/study/new-study';
 import { KIND_NAMES } from '../../src/lib/plates/kinds';
 import { newPlate } from '../../src/lib/plates/new-plate';
 import { type Plate } from '../../src/lib/plates/plate';
-import { fieldsOf, withField } from '../support/extremes';
+import { fieldsOf, inEveryExercise, withField } from '../support/extremes';
 import { printOf } from '../support/largest-study';
 import { begunFolder } from '../support/begun';
 import { started, stopped, type OwnServer } from '../support/server';
@@ -27,16 +27,11 @@ const renamed = (plate: Plate): Plate =>
 
 it('both ends of every field of every exercise can be saved, opened, drawn and printed', async () => {
 	let plates = 0;
-	for (const kind of KIND_NAMES) {
-		const make = (): Plate => newPlate(kind, study);
-		const fields = fieldsOf(kind);
-		const exercises = fields.find(({ path }) => path === 'exercise')?.ends ?? [null];
-		for (const exercise of exercises) {
-			const base = exercise === null ? make() : withField(make(), 'exercise', exercise)!;
-			const all = fields.flatMap(({ path, ends }) => ends.flatMap((end) => withField(base, path, end) ?? []));
+	for (const kind of KIND_NAMES)
+		for (const { name, plate } of inEveryExercise(newPlate(kind, study))) {
+			const all = fieldsOf(plate).flatMap(({ path, ends }) => ends.flatMap((end) => withField(plate, path, end) ?? []));
 			const document = { ...study, plates: all.slice(0, 60).map(renamed) };
 			plates += document.plates.length;
-			const name = `${kind} ${String(exercise)}`;
 			const { id } = await keep(server.url, document);
 			expect((await readBack(server.url, id)).document, name).toEqual(document);
 			const answers = await Promise.all([
@@ -49,7 +44,6 @@ it('both ends of every field of every exercise can be saved, opened, drawn and p
 				name
 			).toEqual([200, 200, 200]);
 		}
-	}
 	noteFault('plates at both ends of every field, saved, opened, drawn and printed', plates, 'nothing');
 });
 

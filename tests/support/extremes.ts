@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { kindOf } from '../../src/lib/plates/kinds';
 import { plateSchema, type Plate } from '../../src/lib/plates/plate';
 
 /** A schema as it describes itself (JSON Schema), as far as ours use it. */
@@ -14,9 +15,15 @@ interface Described {
 	readonly maximum?: number;
 }
 
-const KINDS =
-	(z.toJSONSchema(plateSchema, { io: 'input', unrepresentable: 'any' }) as Described).oneOf ??
-	(z.toJSONSchema(plateSchema, { io: 'input', unrepresentable: 'any' }) as Described).anyOf!;
+const variantsOf = ({ anyOf, oneOf }: Described): readonly Described[] => anyOf ?? oneOf ?? [];
+const PLATES = variantsOf(z.toJSONSchema(plateSchema, { io: 'output', unrepresentable: 'any' }) as Described);
+
+/** A plate in each exercise that its kind has, or just itself, each with a name. */
+export function inEveryExercise(plate: Plate): { name: string; plate: Plate }[] {
+	const { exercises } = kindOf(plate);
+	if (!exercises) return [{ name: plate.kind, plate }];
+	return exercises.names.map((name) => ({ name: `${plate.kind}, ${name}`, plate: exercises.change(plate, name) }));
+}
 
 /** What a field can be at its ends: every choice, both truths, the least and the most. Null where it is none of these. */
 function endsOf(field: Described): readonly unknown[] | null {
@@ -28,18 +35,24 @@ function endsOf(field: Described): readonly unknown[] | null {
 	return null;
 }
 
-/** Every field of a kind of plate that has ends, with its path: "inside.count", "scales.0.between". */
-export function fieldsOf(kind: Plate['kind']): { path: string; ends: readonly unknown[] }[] {
-	const schema = KINDS.find(({ properties }) => properties?.kind?.const === kind)!;
+/** Every field of a plate of this kind and exercise that has ends, with its path: "inside.count", "scales.0.between". */
+export function fieldsOf(plate: Plate): { path: string; ends: readonly unknown[] }[] {
+	const schema = PLATES.find(({ properties }) => properties?.kind?.const === plate.kind)!;
+	const shown = 'exercise' in plate ? plate.exercise.name : null;
 	const found: { path: string; ends: readonly unknown[] }[] = [];
 	const walk = (field: Described, path: string): void => {
 		const ends = endsOf(field);
 		if (ends) found.push({ path, ends });
-		const variants = field.anyOf ?? field.oneOf;
+		const variants = variantsOf(field);
 		// Numbers that are one of a few, such as the hues of a wheel.
-		if (variants?.every((each) => each.const !== undefined))
+		if (variants.length > 0 && variants.every((each) => each.const !== undefined))
 			found.push({ path, ends: variants.map((each) => each.const) });
-		for (const [name, inner] of Object.entries(field.properties ?? {})) walk(inner, path ? `${path}.${name}` : name);
+		const variant = variants.find(({ properties }) => properties?.name?.const === shown);
+		if (path === 'exercise' && variant) walk(variant, path);
+		for (const [name, inner] of Object.entries(field.properties ?? {})) {
+			// What was left is not drawn.
+			if (path !== '' || name !== 'aside') walk(inner, path ? `${path}.${name}` : name);
+		}
 		if (field.items && ['scales', 'parents', 'others'].includes(path.split('.').at(-1)!))
 			walk(field.items, `${path}.0`);
 	};

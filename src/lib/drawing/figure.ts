@@ -5,6 +5,14 @@ import { type Box } from './box';
 export const FIGURE_FORMS = ['squares', 'circles', 'bars', 'leaves'] as const;
 export type FigureForm = (typeof FIGURE_FORMS)[number];
 
+/** What people read for each form. */
+export const FIGURE_WORDS: Readonly<Record<FigureForm, string>> = {
+	squares: 'squares',
+	circles: 'circles',
+	bars: 'bars',
+	leaves: 'leaves'
+};
+
 /** A figure in its box as an outline. */
 export function outlineOf(figure: FigureForm, { x, y, width, height }: Box): string {
 	switch (figure) {

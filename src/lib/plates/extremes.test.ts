@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { newId } from '$lib/model/ids';
 import { newStudy } from '$lib/study/new-study';
-import { MOST_MIXED } from '$lib/plates/mixes/schema';
+import { MOST_MIXED } from '$lib/plates/mixes/common';
 import { type Plate } from './plate';
 import { studyDocumentSchema, type StudyDocument } from '$lib/study/study';
-import { fieldsOf, withField } from '../../../tests/support/extremes';
+import { fieldsOf, inEveryExercise, withField } from '../../../tests/support/extremes';
 import { drawPlate } from './draw-plate';
 import { type Detail } from './kind';
 import { coloursOfPlate } from './draw-plate';
@@ -59,25 +59,24 @@ const withMany = (plate: Plate): Plate =>
 
 describe.each(KIND_NAMES)('a plate of the kind “%s”', (kind) => {
 	const make = (study: StudyDocument): Plate => newPlate(kind, study);
-	const fields = fieldsOf(kind);
-	const exercises = fields.find(({ path }) => path === 'exercise')?.ends ?? [null];
 	const bases = (study: StudyDocument): Plate[] =>
-		exercises.flatMap((exercise) => {
-			const plate = { ...make(study), id: newId() };
-			const base = exercise === null ? plate : withField(plate, 'exercise', exercise)!;
-			return kind === 'mixes' ? [base, withMany(base)] : [base];
-		});
+		inEveryExercise({ ...make(study), id: newId() }).flatMap(({ plate }) =>
+			withMany(plate) === plate ? [plate] : [plate, withMany(plate)]
+		);
 
-	it('has fields to be tried', () => expect(fields.length).toBeGreaterThan(5));
+	it('has fields to be tried', () => {
+		const study = studyOf('#b3392b', '#2f5f86');
+		for (const base of bases(study)) expect(fieldsOf(base).length).toBeGreaterThan(0);
+	});
 
 	it('is drawn and stored at both ends of every field, in every exercise', () => {
 		const study = studyOf('#b3392b', '#2f5f86');
 		const tried = bases(study).flatMap((base) =>
-			fields.flatMap(({ path, ends }) =>
+			fieldsOf(base).flatMap(({ path, ends }) =>
 				ends.map((end) => ({ what: `${path} ${JSON.stringify(end)}`, plate: withField(base, path, end) }))
 			)
 		);
-		expect(tried.filter(({ plate }) => plate !== null).length).toBeGreaterThan(fields.length);
+		expect(tried.filter(({ plate }) => plate !== null).length).toBeGreaterThan(5);
 		const trouble = tried.flatMap(({ what, plate }) =>
 			plate ? troubleWith(plate, study).map((words) => `${what}: ${words}`) : []
 		);
@@ -86,11 +85,12 @@ describe.each(KIND_NAMES)('a plate of the kind “%s”', (kind) => {
 
 	it('is drawn and stored with every choice beside every other', () => {
 		const study = studyOf('#d9b036', '#2f5f86');
-		const choices = fields.filter(({ ends }) => ends.length > 1);
 		// Of plates of mixes those of six parents, which ask for more.
-		const most = kind === 'mixes' ? bases(study).filter((_, i) => i % 2 === 1) : bases(study);
-		const trouble = most.flatMap((base) =>
-			choices.flatMap((one, i) =>
+		const all = bases(study);
+		const most = all.some((base) => withMany(base) !== base) ? all.filter((_, i) => i % 2 === 1) : all;
+		const trouble = most.flatMap((base) => {
+			const choices = fieldsOf(base).filter(({ ends }) => ends.length > 1);
+			return choices.flatMap((one, i) =>
 				choices.slice(i + 1).flatMap((other) => {
 					const [first, second] = [one.ends.at(-1), other.ends.at(-1)];
 					const half = withField(base, one.path, first);
@@ -101,18 +101,17 @@ describe.each(KIND_NAMES)('a plate of the kind “%s”', (kind) => {
 							)
 						: [];
 				})
-			)
-		);
+			);
+		});
 		expect(trouble).toEqual([]);
 	});
 
 	it.each(COLOURS)('is drawn and stored with the colour %s', (colour) => {
 		const study = studyOf(colour, '#2f5f86');
-		const recipes = fields.find(({ path }) => path === 'scales.0.recipe' || path === 'scheme' || path === 'wheel');
-		const plates = bases(study).flatMap((base) => [
-			base,
-			...(recipes?.ends ?? []).map((end) => withField(base, recipes!.path, end))
-		]);
+		const plates = bases(study).flatMap((base) => {
+			const recipes = fieldsOf(base).find(({ path }) => ['scales.0.recipe', 'scheme', 'wheel'].includes(path));
+			return [base, ...(recipes?.ends ?? []).map((end) => withField(base, recipes!.path, end))];
+		});
 		const other = { ...study, linked: [...study.linked].reverse() };
 		const trouble = plates.flatMap((plate) =>
 			plate ? [...troubleWith(plate, study), ...troubleWith(plate, other)] : []

@@ -72,10 +72,28 @@ export interface KindWords {
 	readonly empty?: string;
 }
 
+/** What people read of an exercise. */
+export interface ExerciseWords {
+	/** "One as two" */
+	readonly name: string;
+	/** One sentence on it. */
+	readonly says: string;
+}
+
+/** The exercises of a kind that has some, by their names. */
+export interface KindExercises<P extends PlateBase> {
+	readonly names: readonly string[];
+	/** The same plate with another exercise; what the one before was set to is kept. */
+	readonly change: (plate: P, name: string) => P;
+}
+
 /** Everything that a plate kind knows, but for its interface (`Bench`). Outside its room nothing asks what kind a plate is. */
 export interface PlateKind<P extends PlateBase, Place> {
 	readonly schema: z.ZodType<P> & z.core.$ZodTypeDiscriminable;
 	readonly words: KindWords;
+	readonly exercises?: KindExercises<P>;
+	/** A plate as an earlier version stored it, in today's shape. */
+	readonly bringOver?: (stored: Readonly<Record<string, unknown>>) => unknown;
 	readonly mapSources: MapSources<P>;
 	/**
 	 * How many of its things count on a linked colour, where that is not the plate itself by any of its sources: scales are counted,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { type Box } from '$lib/drawing/box';
 import { type Shape } from '$lib/drawing/drawing';
 import { newStudy } from '$lib/study/new-study';
-import { fieldsOf, withField } from '../../../tests/support/extremes';
+import { fieldsOf, inEveryExercise, withField } from '../../../tests/support/extremes';
 import { drawPlate } from './draw-plate';
 import { KIND_NAMES } from './kinds';
 import { newPlate } from './new-plate';
@@ -83,14 +83,12 @@ describe('the order of shapes', () => {
 		'of %s: what is painted comes before the elements that lie over it, in every exercise and at both ends of every field',
 		(kind) => {
 			const study = newStudy('Order', '');
-			const plate = newPlate(kind, study);
-			const fields = fieldsOf(kind);
-			const exercises = fields.find(({ path }) => path === 'exercise')?.ends ?? [null];
-			const plates = exercises.flatMap((exercise) => {
-				const base = exercise === null ? plate : withField(plate, 'exercise', exercise)!;
-				return [base, ...fields.flatMap(({ path, ends }) => ends.flatMap((end) => withField(base, path, end) ?? []))];
-			});
-			expect(plates.length).toBeGreaterThan(exercises.length);
+			const bases = inEveryExercise(newPlate(kind, study)).map(({ plate }) => plate);
+			const plates = bases.flatMap((base) => [
+				base,
+				...fieldsOf(base).flatMap(({ path, ends }) => ends.flatMap((end) => withField(base, path, end) ?? []))
+			]);
+			expect(plates.length).toBeGreaterThan(bases.length);
 			const found = plates.flatMap((each) =>
 				(['full', 'colours'] as const).flatMap((detail) => buried(drawPlate(each, study.linked, detail).shapes))
 			);

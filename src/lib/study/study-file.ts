@@ -3,8 +3,8 @@ import { Problem } from '$lib/core/problem';
 import { sayIssue } from '$lib/model/say-issue';
 import { studyDocumentSchema, type StudyDocument } from './study';
 
-/** Formats of study files that this version reads. */
-const FORMAT = 1;
+/** The format of study files that this version writes; it reads the earlier ones too. In the first, plates had no exercise of their own shape. */
+const FORMAT = 2;
 const EXPECTED = 'a study that was taken away as JSON';
 
 /** What every study file says of itself, whatever its version. */
@@ -13,7 +13,7 @@ const headSchema = z.object({ format: z.literal('ricercar study'), version: z.in
 /** A study as a file: plain JSON that says what it is and in which version, and the document as it is stored. */
 const studyFileSchema = z.strictObject({
 	format: z.literal('ricercar study'),
-	version: z.literal(FORMAT),
+	version: z.int().min(1).max(FORMAT),
 	document: studyDocumentSchema
 });
 

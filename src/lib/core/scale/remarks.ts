@@ -1,17 +1,8 @@
+import { holds, look, type Remark } from '../remark';
 import { NO_DIFFERENCE, type Readings } from './readings';
-
-/** What a reading comes to: it holds, it wants a look, or it fails; in words, with the action that would mend it. */
-export interface Remark {
-	readonly verdict: 'holds' | 'look';
-	readonly words: string;
-	readonly mend: 'even-out' | null;
-}
 
 /** Under this ratio of the largest to the smallest difference nobody sees that a scale is uneven. */
 const EVEN = 1.05;
-
-const holds = (words: string): Remark => ({ verdict: 'holds', words, mend: null });
-const look = (words: string, mend: Remark['mend'] = null): Remark => ({ verdict: 'look', words, mend });
 
 /** "2, 3 and 5" */
 export function list(numbers: readonly string[]): string {

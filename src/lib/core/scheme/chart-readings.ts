@@ -2,7 +2,8 @@ import { colourWords } from '../colour/hue-words';
 import { type ReadonlyTriple } from '../colour/vector';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { HARD_TO_TELL } from '../scale/readings';
-import { list, runs, type Remark } from '../scale/remarks';
+import { remark, type Remark } from '../remark';
+import { list, runs } from '../scale/remarks';
 import { type Step } from '../scale/scale';
 import { type ChartSpec } from './hue-chart';
 
@@ -36,8 +37,6 @@ export function readHues(hues: readonly Step[]): ChartReadings {
 const ONE_VALUE = 1;
 /** Under this ratio nobody sees that a wheel is uneven. */
 const EVEN = 1.5;
-
-const remark = (verdict: Remark['verdict'], words: string): Remark => ({ verdict, words, mend: null });
 
 function onValue({ values }: ChartReadings, hues: readonly Step[]): Remark {
 	const [least, most] = [Math.min(...values), Math.max(...values)];

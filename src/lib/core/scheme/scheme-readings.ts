@@ -5,7 +5,8 @@ import { luminance } from '../colour/xyz';
 import { contrastRatio } from '../difference/contrast';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { HARD_TO_TELL } from '../scale/readings';
-import { list, runs, type Remark } from '../scale/remarks';
+import { remark, type Remark } from '../remark';
+import { list, runs } from '../scale/remarks';
 import { temperature } from './temperature';
 import { type Member } from './schemes';
 
@@ -60,8 +61,6 @@ const [NARROW, WIDE] = [20, 55] as const;
 const [QUIET, STRONG] = [0.08, 0.17] as const;
 /** WCAG 2 asks this of large text. */
 const READABLE = 3;
-
-const remark = (verdict: Remark['verdict'], words: string): Remark => ({ verdict, words, mend: null });
 
 function onValue({ values }: SchemeReadings): Remark {
 	const [least, most] = [Math.min(...values), Math.max(...values)];

@@ -1,5 +1,5 @@
 import { valueToLuminance } from '$lib/core/colour/lab';
-import { type GroundsPlate } from './schema';
+import { type GroundsCommon } from './common';
 import { bar } from '$lib/drawing/bars';
 import { type Shape } from '$lib/drawing/drawing';
 import { type Box } from '$lib/drawing/box';
@@ -12,7 +12,7 @@ const BOARD_Y = valueToLuminance(51.8);
 export const BOARD_FILL = patchOf([BOARD_Y, BOARD_Y, BOARD_Y]).hex;
 
 /** A figure of the plate's form in a box. */
-export const figureOf = ({ form }: Pick<GroundsPlate, 'form'>, box: Box, fill: string): Shape => ({
+export const figureOf = ({ form }: Pick<GroundsCommon, 'form'>, box: Box, fill: string): Shape => ({
 	kind: 'figure',
 	path: outlineOf(form, box),
 	fill

@@ -1,15 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { coloursOfPlate } from '$lib/plates/draw-plate';
-import { groundsOf } from './grounds-of';
-import { seriesOf } from './contrast-of';
-import { groundPlaces } from './grounds-layout';
+import { groundExercises } from './exercises';
+import { ownContrast, type OwnContrastSettings } from './exercises/own-contrast/own-contrast';
+import { rows } from './exercises/rows/rows';
+import { type Rows } from './exercises/rows/schema';
+import { placesOn } from './places';
 import { type GroundsPlate } from './schema';
 import { newStudy } from '$lib/study/new-study';
 import { studyDocumentSchema, type StudyDocument } from '$lib/study/study';
 import { deleteLinked } from '$lib/study/edits';
 import { addPlate } from '$lib/model/edit-plates';
 import { changeLinked } from '$lib/model/edit-linked';
-import { decideGrounds, exchangeGrounds, setAllInfluences, setContrast } from './grounds-edits';
+import { changeExercise, decideGrounds, exchangeGrounds, setAllInfluences, setExercise } from './grounds-edits';
 import { newGrounds } from './make';
 import { usesOf } from '$lib/study/uses';
 import { scalesPlateOf } from '../../../../tests/support/plates';
@@ -21,15 +23,21 @@ const study = addPlate(added, null)(empty);
 const scale = { ...scalesPlateOf(empty).scales[0]!, id: 'scaleonrow01' };
 const plateOf = (document: StudyDocument): GroundsPlate =>
 	document.plates.find((plate): plate is GroundsPlate => plate.kind === 'grounds')!;
+const withRows = (settings: Partial<Omit<Rows, 'name'>>): StudyDocument =>
+	setExercise(added.id, rows, (each) => ({ ...each, ...settings }))(changeExercise(added.id, 'rows')(study));
+const rowIn = (document: StudyDocument) => groundExercises.on(rows, plateOf(document), document.linked)!.made;
+const setContrast = (change: (series: OwnContrastSettings) => OwnContrastSettings) =>
+	setExercise(added.id, ownContrast, change);
 const fits = (document: StudyDocument) => expect(studyDocumentSchema.safeParse(document).error).toBeUndefined();
 
 describe('edits of grounds', () => {
 	it('each give a study that can be stored and leave the one before as it was', () => {
 		const before = JSON.stringify(study);
 		for (const edit of [
-			decideGrounds(added.id, { exercise: 'rows', row: 'hues', scale }),
+			changeExercise(added.id, 'rows'),
+			setExercise(added.id, rows, (each) => ({ ...each, row: 'hues' as const, scale })),
 			decideGrounds(added.id, { groundForm: 'circles', groundSize: 0.5 }),
-			setContrast(added.id, (series) => ({ ...series, twins: ['#808080'], twin: { text: 'oklch(0.5 0.1 20)' } })),
+			setContrast((series) => ({ ...series, twins: ['#808080'], twin: { text: 'oklch(0.5 0.1 20)' } })),
 			setAllInfluences(-0.41),
 			exchangeGrounds(added.id)
 		])
@@ -47,11 +55,10 @@ describe('edits of grounds', () => {
 
 	it('a scale laid over grounds follows a linked colour, and keeps its looks when that is deleted', () => {
 		const [madder] = study.linked;
-		const rows = decideGrounds(added.id, { exercise: 'rows', row: 'values', scale })(study);
-		const first = (document: StudyDocument) =>
-			groundsOf(plateOf(document), document.linked).row[0]!.seen[0]!.figure.hex;
-		expect(usesOf(madder!.id, rows).said).toContain('1 plate of grounds');
-		const turned = changeLinked(madder!.id, { text: '#2a6f4e' })(rows);
+		const laid = withRows({ row: 'values', scale });
+		const first = (document: StudyDocument) => rowIn(document)[0]!.seen[0]!.figure.hex;
+		expect(usesOf(madder!.id, laid).said).toContain('1 plate of grounds');
+		const turned = changeLinked(madder!.id, { text: '#2a6f4e' })(laid);
 		expect(first(turned)).toBe('#2a6f4e');
 		const freed = deleteLinked(madder!.id)(turned);
 		fits(freed);
@@ -61,8 +68,7 @@ describe('edits of grounds', () => {
 	it('the grounds of a row ask for as many colours as the row has, whatever stands on them', () => {
 		for (const row of ['values', 'hues', 'chroma'] as const)
 			for (const given of [null, scale]) {
-				const rows = decideGrounds(added.id, { exercise: 'rows', row, count: 9, scale: given })(study);
-				const made = groundsOf(plateOf(rows), rows.linked).row;
+				const made = rowIn(withRows({ row, count: 9, scale: given }));
 				expect(made).toHaveLength(9);
 				const steps = given ? given.between + 2 : 1;
 				for (const ground of made) {
@@ -76,20 +82,20 @@ describe('edits of grounds', () => {
 });
 
 describe('one’s own contrast on a plate', () => {
-	const own = decideGrounds(added.id, { exercise: 'own-contrast' })(study);
+	const own = changeExercise(added.id, 'own-contrast')(study);
 	const matched = (count: number): StudyDocument =>
-		setContrast(added.id, (series) => ({ ...series, twins: Array<string>(count).fill('#808080') }))(own);
+		setContrast((series) => ({ ...series, twins: Array<string>(count).fill('#808080') }))(own);
 
 	it('begins with a series of its own for each plate, and has a twin to be set until all matches are made', () => {
-		expect(seriesOf(plateOf(own)).series).not.toBe(seriesOf({ id: 'anotherplate' }).series);
+		expect(plateOf(own).exercise).not.toEqual(ownContrast.begin({ ...added, id: 'anotherplate' }));
 		for (const count of [0, 1, 11]) {
 			const plate = plateOf(matched(count));
-			expect(groundPlaces(plate).map(({ what }) => what)).toEqual(['twin']);
-			expect(groundsOf(plate, own.linked).contrast).toMatchObject({ result: null });
+			expect(placesOn(plate).map(({ what }) => what)).toEqual(['twin']);
+			expect(groundExercises.on(ownContrast, plate, own.linked)!.made).toMatchObject({ result: null });
 		}
 		const over = plateOf(matched(12));
-		expect(groundPlaces(over)).toEqual([]);
-		const { now, result, matches } = groundsOf(over, study.linked).contrast!;
+		expect(placesOn(over)).toEqual([]);
+		const { now, result, matches } = groundExercises.on(ownContrast, over, study.linked)!.made;
 		expect(now).toBeNull();
 		expect(matches).toHaveLength(12);
 		expect(result!.shifts).toHaveLength(12);

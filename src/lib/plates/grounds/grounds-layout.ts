@@ -1,12 +1,12 @@
 import { PLATE_WIDTH } from '$lib/drawing/plate-size';
-import { CONTRAST_ROUNDS } from '$lib/core/matching/own-contrast';
-import { type GroundsPlate } from './schema';
+import { type GroundsCommon } from './common';
+import { type GroundPlace } from './exercise';
 import { type FigureForm } from '$lib/drawing/figure';
 import { type Box } from '$lib/drawing/box';
 
 /** Where everything on a plate of grounds stands, in plate units: A4 laid across. */
-const LEFT = 28;
-const WIDTH = PLATE_WIDTH - 2 * LEFT;
+export const LEFT = 28;
+export const WIDTH = PLATE_WIDTH - 2 * LEFT;
 
 const PAIR = { y: 66, height: 330 } as const;
 export const GROUND_BOXES: readonly [Box, Box] = [
@@ -34,7 +34,7 @@ export function figureIn({ x, y, width, height }: Box, form: FigureForm, size: n
 export function groundBoxes({
 	groundForm = 'fields',
 	groundSize = USUAL_GROUND
-}: Pick<GroundsPlate, 'groundForm' | 'groundSize'>): readonly [Box, Box] {
+}: Pick<GroundsCommon, 'groundForm' | 'groundSize'>): readonly [Box, Box] {
 	if (groundForm === 'fields') return GROUND_BOXES;
 	const [left, right] = GROUND_BOXES;
 	return [figureIn(left, 'squares', groundSize), figureIn(right, 'squares', groundSize)];
@@ -61,60 +61,24 @@ export const LOOKS: readonly [Box, Box] = [
 ];
 export const SOLUTION: Box = { x: LEFT + WIDTH / 2 - 34, y: 440, width: 68, height: 52 };
 
-const ROW = { y: 84, height: 210 } as const;
+type Sized = Pick<GroundsCommon, 'form' | 'size'>;
+const SAID = ['First', 'Second'] as const;
 
-/** The grounds of a row, side by side, and the bars of their shifts under them. */
-export const rowBoxes = (count: number): Box[] =>
-	Array.from({ length: count }, (_, i) => ({ x: LEFT + (i * WIDTH) / count, ...ROW, width: WIDTH / count }));
+/** Both grounds as places, in these boxes. */
+export const placesOfGrounds = (boxes: readonly [Box, Box]): GroundPlace[] =>
+	boxes.map((box, i) => ({ what: 'ground', index: i as 0 | 1, said: `${SAID[i]} ground`, box }));
 
-/** Where the figures on one ground of a row stand: one in its middle, or the steps of a scale from top to bottom. */
-export function figuresIn({ x, y, width, height }: Box, { form, size }: GroundsPlate, count: number): Box[] {
-	if (count === 1) return [figureIn({ x, y, width, height }, form, size)];
-	const each = (height - 2 * COLUMN_MARGIN) / count;
-	return Array.from({ length: count }, (_, i) =>
-		figureIn({ x, y: y + COLUMN_MARGIN + i * each, width, height: each }, form, Math.min(0.9, size * STEP_SIZE))
-	);
-}
-const COLUMN_MARGIN = 8;
-/** A step of a scale takes this much more of its smaller share of the ground. */
-const STEP_SIZE = 2.4;
-
-export const SHIFTS = { value: 390, chroma: 490, reach: 44 } as const;
-
-/** A ground or a figure that can be taken hold of; the twin is the figure on the board that is set to look like another. */
-export interface GroundPlace {
-	readonly what: 'ground' | 'figure' | 'twin';
-	readonly index: 0 | 1;
-	readonly box: Box;
-}
-
-export function groundPlaces(plate: GroundsPlate): GroundPlace[] {
-	const { exercise, form, size, count, contrast, scale } = plate;
-	if (exercise === 'rows') {
-		// The steps of a scale follow from it.
-		if (scale) return [];
-		const [first] = rowBoxes(count);
-		return [{ what: 'figure', index: 0, box: figureIn(first!, form, size) }];
-	}
-	// What is to be judged is answered, not set.
-	if (exercise === 'judging') return [];
-	if (exercise === 'own-contrast') {
-		const over = (contrast?.twins.length ?? 0) === CONTRAST_ROUNDS;
-		return over ? [] : [{ what: 'twin', index: 0, box: figureIn(GROUND_BOXES[1], form, size) }];
-	}
-	if (exercise === 'after-image')
-		return [
-			{ what: 'ground', index: 0, box: FIELD },
-			{ what: 'figure', index: 0, box: figureIn(FIELD, form, size) }
-		];
-	const placesOf = (boxes: readonly Box[]) =>
-		boxes.map((box, i): GroundPlace => ({ what: 'ground', index: i as 0 | 1, box }));
-	if (exercise === 'edges') return placesOf(GROUND_BOXES);
-	const boxes = exercise === 'assimilation' ? GROUND_BOXES : groundBoxes(plate);
-	const figures = boxes.map((box, i): GroundPlace => ({
+/** The figure on each of two grounds: one colour, or two. */
+export const placesOfFigures = ({ form, size }: Sized, boxes: readonly [Box, Box], twoFigures = false): GroundPlace[] =>
+	boxes.map((box, i) => ({
 		what: 'figure',
-		index: exercise === 'two-as-one' ? (i as 0 | 1) : 0,
+		index: twoFigures ? (i as 0 | 1) : 0,
+		said: `${SAID[i]} figure`,
 		box: figureIn(box, form, size)
 	}));
-	return [...placesOf(boxes), ...figures];
+
+/** Two grounds with their figures, in the form that the plate has for them. */
+export function placesOfPair(common: GroundsCommon, twoFigures = false): GroundPlace[] {
+	const boxes = groundBoxes(common);
+	return [...placesOfGrounds(boxes), ...placesOfFigures(common, boxes, twoFigures)];
 }

@@ -1,12 +1,9 @@
 import { type PlateKind } from '../kind';
-import { drawGrounds } from './draw-grounds';
-import { coloursOfGrounds } from './grounds-colours';
-import { groundsOf } from './grounds-of';
+import { bringOverGrounds } from './bring-over';
+import { groundExercises } from './exercises';
 import { newGrounds } from './make';
 import { groundsPlaces, type GroundsPlace } from './places';
-import { revealsOfGrounds } from './reveals';
 import { groundsPlateSchema, type GroundsPlate } from './schema';
-import { mapGroundsSources } from './sources';
 
 /** Figures on grounds, and what each ground makes of them. */
 export const grounds = {
@@ -15,11 +12,13 @@ export const grounds = {
 		add: 'Grounds',
 		uses: (count) => `${count} ${count === 1 ? 'plate' : 'plates'} of grounds`
 	},
-	mapSources: mapGroundsSources,
+	exercises: groundExercises,
+	bringOver: bringOverGrounds,
+	mapSources: groundExercises.mapSources,
 	make: newGrounds,
-	draw: (plate, linked, detail) => drawGrounds(plate, linked, detail !== 'colours'),
-	colours: (plate, linked) => coloursOfGrounds(plate, groundsOf(plate, linked)),
+	draw: groundExercises.draw,
+	colours: groundExercises.colours,
 	listed: true,
 	places: groundsPlaces,
-	reveals: revealsOfGrounds
+	reveals: groundExercises.reveals
 } satisfies PlateKind<GroundsPlate, GroundsPlace>;

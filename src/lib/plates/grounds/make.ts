@@ -2,6 +2,8 @@ import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
 import { nameOf, partnerOf, type Surroundings } from '$lib/model/surroundings';
+import { type GroundsCommon } from './common';
+import { oneAsTwo } from './exercises/one-as-two/one-as-two';
 import { type GroundsPlate } from './schema';
 
 /** A plate of grounds to go on with: one colour on two colours of the study. */
@@ -10,23 +12,16 @@ export function newGrounds(study: Surroundings): GroundsPlate {
 	const first = colours[0]!;
 	const second = colours[2] ?? partnerOf(first, study);
 	const figure: ColourSource = { text: '#9a8f7d' };
-	return {
+	const common: GroundsCommon = {
 		id: newId(),
 		kind: 'grounds',
 		title: asLine(`One colour on ${nameOf(first, study)} and ${nameOf(second, study)}`),
-		exercise: 'one-as-two',
 		grounds: [first, second],
 		figures: [figure, figure],
 		form: 'squares',
 		size: 0.3,
 		influence: -0.3,
-		predicted: true,
-		strip: false,
-		cover: false,
-		solved: false,
-		row: 'values',
-		count: 7,
-		palette: null,
-		line: 3
+		palette: null
 	};
+	return { ...common, exercise: oneAsTwo.begin(common), aside: {} };
 }

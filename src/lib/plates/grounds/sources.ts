@@ -1,20 +1,11 @@
 import { type ColourSource } from '$lib/model/colour-text';
-import { sourcesBy, type MapSources } from '$lib/model/sources';
-import { mapScaleSources } from '../scales/sources';
-import { type GroundsPlate } from './schema';
+import { type MapSources } from '$lib/model/sources';
+import { type GroundsCommon } from './common';
 
 type Two = [ColourSource, ColourSource];
 
-export const mapGroundsSources: MapSources<GroundsPlate> = (plate, change) => {
+/** Over the grounds and figures that every exercise has. */
+export function mapCommonSources<P extends GroundsCommon>(plate: P, change: Parameters<MapSources<P>>[1]): P {
 	const both = ([one, other]: Two): Two => [change(one), change(other)];
-	const { contrast } = plate;
-	return {
-		...plate,
-		grounds: both(plate.grounds),
-		figures: both(plate.figures),
-		contrast: contrast && { ...contrast, twin: contrast.twin && change(contrast.twin) },
-		scale: plate.scale && mapScaleSources(plate.scale, change)
-	};
-};
-
-export const sourcesOfGrounds = (plate: GroundsPlate): ColourSource[] => sourcesBy(mapGroundsSources, plate);
+	return { ...plate, grounds: both(plate.grounds), figures: both(plate.figures) };
+}

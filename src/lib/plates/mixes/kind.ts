@@ -1,11 +1,9 @@
 import { type PlateKind } from '../kind';
-import { drawMixes } from './draw-mixes';
+import { bringOverMixes } from './bring-over';
+import { mixExercises } from './exercises';
 import { newMixes } from './make';
-import { coloursOfMixes } from './mixes-colours';
 import { mixesPlaces, type MixesPlace } from './places';
-import { revealsOfMixes } from './reveals';
 import { mixesPlateSchema, type MixesPlate } from './schema';
-import { mapMixesSources } from './sources';
 
 /** What two to six parents come to: mixed, halved, laid over each other, set side by side. */
 export const mixes = {
@@ -14,11 +12,13 @@ export const mixes = {
 		add: 'Mixes',
 		uses: (count) => `${count} ${count === 1 ? 'plate' : 'plates'} of mixes`
 	},
-	mapSources: mapMixesSources,
+	exercises: mixExercises,
+	bringOver: bringOverMixes,
+	mapSources: mixExercises.mapSources,
 	make: newMixes,
-	draw: (plate, linked, detail) => drawMixes(plate, linked, detail !== 'colours', { answered: detail !== 'question' }),
-	colours: coloursOfMixes,
+	draw: mixExercises.draw,
+	colours: mixExercises.colours,
 	listed: true,
 	places: mixesPlaces,
-	reveals: revealsOfMixes
+	reveals: mixExercises.reveals
 } satisfies PlateKind<MixesPlate, MixesPlace>;

@@ -1,13 +1,24 @@
 import { type ColourSource } from '$lib/model/colour-text';
-import { LEAST_MIXED, MOST_MIXED, MOST_PARTS, type MixesPlate } from './schema';
 import { withPlateOf, type Edit } from '$lib/model/edit';
-
-/** Decides something about a plate of mixes. */
-export const decideMixes = (plateId: string, decisions: Partial<Omit<MixesPlate, 'id' | 'kind'>>): Edit =>
-	withMixes(plateId, (plate) => ({ ...plate, ...decisions }));
+import { type Settings } from '../exercise';
+import { LEAST_MIXED, MOST_MIXED, MOST_PARTS } from './common';
+import { type MixExercise } from './exercise';
+import { mixExercises } from './exercises';
+import { type MixesPlate } from './schema';
 
 const withMixes = (plateId: string, change: (plate: MixesPlate) => MixesPlate): Edit =>
 	withPlateOf<MixesPlate>('mixes', plateId, change);
+
+/** Shows another exercise; the one before is kept as it was left. */
+export const changeExercise = (plateId: string, name: string): Edit =>
+	withMixes(plateId, (plate) => mixExercises.change(plate, name));
+
+/** Changes the settings of an exercise. */
+export const setExercise = <S extends Settings, M>(
+	plateId: string,
+	exercise: MixExercise<S, M>,
+	change: (settings: S) => S
+): Edit => withMixes(plateId, (plate) => mixExercises.set(exercise, plate, change));
 
 export const setMixParent = (plateId: string, index: number, colour: ColourSource): Edit =>
 	withMixes(plateId, (plate) => ({
@@ -31,25 +42,15 @@ export const addMixParent = (plateId: string, colour: ColourSource): Edit =>
 		plate.parents.length >= MOST_MIXED ? plate : { ...plate, parents: [...plate.parents, { colour, parts: 1 }] }
 	);
 
-/** Takes a parent out; a crossing set by hand goes with the figures that it belonged to. */
+/** Takes a parent out, and out of every exercise that counts on it. */
 export const removeMixParent = (plateId: string, index: number): Edit =>
 	withMixes(plateId, (plate) => {
 		const parents = plate.parents.filter((_, i) => i !== index);
 		if (parents.length < LEAST_MIXED) return plate;
 		const left = parents.some((parent) => parent.parts > 0);
-		const crossings = plate.crossings.filter((_, i) => i !== Math.max(0, index - 1));
-		return {
-			...plate,
-			parents: left ? parents : parents.map((parent) => ({ ...parent, parts: 1 })),
-			crossings: [...crossings, null]
-		};
+		const remaining = { ...plate, parents: left ? parents : parents.map((parent) => ({ ...parent, parts: 1 })) };
+		return mixExercises.mapAll(remaining, (settings) => {
+			const { without } = mixExercises.named(settings.name);
+			return without ? without(settings, index) : settings;
+		});
 	});
-
-export const setGuess = (plateId: string, guess: ColourSource | null): Edit => decideMixes(plateId, { guess });
-
-/** Sets a crossing by hand; null lets it follow the slider again. */
-export const setCrossing = (plateId: string, index: number, source: ColourSource | null): Edit =>
-	withMixes(plateId, (plate) => ({
-		...plate,
-		crossings: plate.crossings.map((crossing, i) => (i === index ? source : crossing))
-	}));

@@ -2,31 +2,47 @@ import { average, differenceCiede2000, formatHex } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { numberToHex } from '$lib/core/colour/code-number';
-import { MIX_EXERCISES, OPTICAL_PATTERNS, OVERLAP_FIGURES } from './schema';
 import { type Shape } from '$lib/drawing/drawing';
 import { barsOf } from '$lib/drawing/bars';
-import { drawMixes } from './draw-mixes';
-import { areaShares, crossingOf, patternIn } from './figures';
-import { outlineOf } from '$lib/drawing/figure';
-import { chainPlaces, mixPlaces, parentBoxes, partsAtSeam } from './mixes-layout';
+import { drawPlate } from '$lib/plates/draw-plate';
+import { FIGURE_FORMS, outlineOf } from '$lib/drawing/figure';
 import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
-import { mixesOf } from './mixes-of';
-import { mixesPlate as plate } from '../../../../tests/support/plates';
+import { inEveryExercise } from '../../../../tests/support/extremes';
+import { mixesPlate } from '../../../../tests/support/plates';
+import { balance } from './exercises/balance/balance';
+import { halving } from './exercises/halving/halving';
+import { middle } from './exercises/middle/middle';
+import { type Middle } from './exercises/middle/schema';
+import { optical } from './exercises/optical/optical';
+import { areaShares, OPTICAL_PATTERNS, patternIn } from './exercises/optical/pattern';
+import { chainPlaces } from './exercises/overlap/chain';
+import { crossingOf } from './exercises/overlap/crossing';
+import { overlap, type Overlap } from './exercises/overlap/overlap';
+import { ways } from './exercises/ways/ways';
+import { mixExercises } from './exercises';
+import { parentBoxes, partsAtSeam } from './parent-bar';
+import { placesOn } from './places';
+import { type MixesPlate } from './schema';
 
 const difference = differenceCiede2000();
 
 describe('the places on a plate of mixes', () => {
-	it('lie on the plate in every exercise, with two to five parents', () => {
-		for (const exercise of MIX_EXERCISES)
-			for (let count = 2; count <= 6; count++)
-				for (const figure of OVERLAP_FIGURES) {
-					const parents = Array.from({ length: count }, (_, i) => ({ colour: { text: '#b3392b' }, parts: i + 1 }));
-					for (const { box } of mixPlaces(plate({ exercise, parents, figure }))) {
+	it('lie on the plate in every exercise and form, with two to six parents', () => {
+		for (let count = 2; count <= 6; count++)
+			for (const form of FIGURE_FORMS) {
+				const parents = Array.from({ length: count }, (_, i) => ({ colour: { text: '#b3392b' }, parts: i + 1 }));
+				const all = inEveryExercise(mixesPlate(overlap, { form }, { parents })) as { plate: MixesPlate }[];
+				expect(all).toHaveLength(6);
+				for (const { plate } of all) {
+					const places = placesOn(plate);
+					expect(places.length).toBeGreaterThan(0);
+					for (const { box } of places) {
 						expect(Math.min(box.x, box.y, box.width, box.height)).toBeGreaterThan(0);
 						expect(box.x + box.width).toBeLessThanOrEqual(PLATE_WIDTH);
 						expect(box.y + box.height).toBeLessThanOrEqual(PLATE_HEIGHT);
 					}
 				}
+			}
 	});
 
 	it('a seam dragged to where it stands changes nothing, and dragging it moves parts without making any', () => {
@@ -52,7 +68,7 @@ describe('the places on a plate of mixes', () => {
 	it('a crossing lies inside both of its figures', () => {
 		const points = (path: string): [number, number][] =>
 			[...path.matchAll(/[ML]([\d.]+) ([\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)]);
-		for (const figure of OVERLAP_FIGURES)
+		for (const figure of FIGURE_FORMS)
 			for (const count of [2, 3, 5]) {
 				const { figures } = chainPlaces(count, figure);
 				for (const [x, y] of points(crossingOf(figure, figures[0]!, figures[1]!)))
@@ -118,22 +134,25 @@ describe('the optical mix', () => {
 
 	it('the flat field is the mean of light of the colours (culori 4.0.2)', () => {
 		const parents = codes.slice(0, 3).map((text) => ({ colour: { text }, parts: 1 }));
-		const { hex } = mixesOf(plate({ exercise: 'optical', parents }), []).mean();
+		const { hex } = mixExercises.on(optical, mixesPlate(optical, {}, { parents }), [])!.made.mean;
 		expect(hex).toBe(formatHex(average([codes[0]!, codes[1]!, codes[2]!], 'lrgb')));
 	});
 });
 
+const middleBy = (settings: Partial<Omit<Middle, 'name'>>) =>
+	mixExercises.on(middle, mixesPlate(middle, settings), [])!.made;
+
 describe('what an exercise makes of its parents', () => {
 	it('the middle looks equally far from both, and a guess is as far off as another library says (culori 4.0.2)', () => {
-		const middle = mixesOf(plate({ exercise: 'middle', guess: { text: '#806070' } }), []).middle();
+		const middle = middleBy({ guess: { text: '#806070' } });
 		expect(Math.abs(difference(middle.hex, '#b3392b') - difference(middle.hex, '#2f5f86'))).toBeLessThan(0.8);
 		expect(middle.guess!.off).toBeCloseTo(difference('#806070', middle.middle.hex), 0);
-		const leaning = mixesOf(plate({ exercise: 'middle', lean: 0.5 }), []).middle();
+		const leaning = middleBy({ lean: 0.5 });
 		expect(leaning.toSecond).toBeLessThan(leaning.toFirst);
 	});
 
 	it('halving by OKLab gives the even shares of OKLab at every level (culori 4.0.2)', () => {
-		const tree = mixesOf(plate({ exercise: 'halving', levels: 4 }), []).halving();
+		const tree = mixExercises.on(halving, mixesPlate(halving, { levels: 4 }), [])!.made.tree;
 		expect(tree.map((row) => row.length)).toEqual([3, 5, 9, 17]);
 		for (const row of tree) row.forEach(({ hex }, i) => expect(row[i]!.hex).toBe(hex));
 		const quarter = formatHex(average(['#b3392b', average(['#b3392b', '#2f5f86'], 'oklab')], 'oklab'));
@@ -141,21 +160,22 @@ describe('what an exercise makes of its parents', () => {
 	});
 
 	it('a crossing by the slider reads as transparent, one set by hand beyond its parents does not', () => {
-		for (const front of [-0.6, 0, 0.6])
-			for (const { verdict } of mixesOf(plate({ exercise: 'overlap', front }), []).crossings())
-				expect(verdict.transparent).toBe(true);
-		const wrong = plate({ exercise: 'overlap', crossings: [{ text: '#00ff66' }, null, null, null, null] });
-		expect(mixesOf(wrong, []).crossings()[0]!.verdict.transparent).toBe(false);
-		const [first, second] = [-0.8, 0.8].map(
-			(front) => mixesOf(plate({ exercise: 'overlap', front }), []).crossings()[0]!
-		);
+		const crossings = (settings: Partial<Omit<Overlap, 'name'>>) =>
+			mixExercises.on(overlap, mixesPlate(overlap, settings), [])!.made.crossings;
+		for (const front of [-0.6, 0, 0.6]) {
+			expect(crossings({ front })).toHaveLength(1);
+			expect(crossings({ front })[0]!.verdict.transparent).toBe(true);
+		}
+		const wrong = crossings({ crossings: [{ text: '#00ff66' }, null, null, null, null] });
+		expect(wrong[0]!.verdict.transparent).toBe(false);
+		const [first, second] = [-0.8, 0.8].map((front) => crossings({ front })[0]!);
 		expect([first!.verdict.front, second!.verdict.front]).toEqual(['first', 'second']);
 	});
 
 	it('what is hidden until it is found is not drawn', () => {
-		const hidden = plate({ exercise: 'middle', revealed: false, guess: { text: '#806070' } });
-		const { hex } = mixesOf(hidden, []).middle();
-		const fills = drawMixes(hidden, [], true).shapes.flatMap((shape) =>
+		const hidden = mixesPlate(middle, { revealed: false, guess: { text: '#806070' } });
+		const { hex } = mixExercises.on(middle, hidden, [])!.made;
+		const fills = drawPlate(hidden, [], 'full').shapes.flatMap((shape) =>
 			shape.kind === 'row' ? shape.codes.map(numberToHex) : 'fill' in shape ? [shape.fill] : []
 		);
 		expect(fills).not.toContain(hex);
@@ -163,13 +183,27 @@ describe('what an exercise makes of its parents', () => {
 	});
 });
 
-it('areas in balance: yellow to violet as 1 to 3, orange to blue as 1 to 2, red to green as 1 to 1 (Goethe, after Itten 1961)', () => {
-	const shares = (one: string, other: string): number => {
-		const parents = [one, other].map((text) => ({ colour: { text }, parts: 1 }));
-		const [first, second] = mixesOf(plate({ exercise: 'balance', parents }), []).balance();
-		return second! / first!;
-	};
-	expect(shares('#ffff00', '#aa00ff')).toBeCloseTo(3, 0);
-	expect(shares('#ff8000', '#0000ff')).toBeCloseTo(2, 1);
-	expect(shares('#ff0000', '#00ff00')).toBeCloseTo(1, 6);
+describe('a question before its answer', () => {
+	const parents = ['#d9b036', '#2f5f86', '#b3392b'].map((text, i) => ({ colour: { text }, parts: i + 1 }));
+
+	it('shows the parents, and less than the answer, in every exercise of mixes but the middle, which hides by itself', () => {
+		for (const plate of [
+			mixesPlate(ways, {}, { parents }),
+			mixesPlate(halving, {}, { parents }),
+			mixesPlate(overlap, {}, { parents }),
+			mixesPlate(optical, {}, { parents }),
+			mixesPlate(balance, { laid: 'bars' }, { parents }),
+			mixesPlate(balance, { laid: 'blanket' }, { parents })
+		]) {
+			const asked = drawPlate(plate, [], 'question');
+			const told = drawPlate(plate, [], 'full');
+			expect(asked.shapes.length).toBeLessThan(told.shapes.length);
+			const fills = asked.shapes.flatMap((shape) =>
+				'fill' in shape ? [shape.fill] : shape.kind === 'row' ? shape.codes.map(numberToHex) : []
+			);
+			expect(fills).toContain('#d9b036');
+			expect(fills).toContain('#2f5f86');
+			expect(JSON.stringify(asked.shapes)).not.toMatch(/In balance|transparent|the mean of/);
+		}
+	});
 });

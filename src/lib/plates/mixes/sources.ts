@@ -1,12 +1,8 @@
-import { type ColourSource } from '$lib/model/colour-text';
-import { sourcesBy, type MapSources } from '$lib/model/sources';
-import { type MixesPlate } from './schema';
+import { type MapSources } from '$lib/model/sources';
+import { type MixesCommon } from './common';
 
-export const mapMixesSources: MapSources<MixesPlate> = (plate, change) => ({
+/** Over the parents that every exercise has. */
+export const mapCommonSources = <P extends MixesCommon>(plate: P, change: Parameters<MapSources<P>>[1]): P => ({
 	...plate,
-	parents: plate.parents.map((parent) => ({ ...parent, colour: change(parent.colour) })),
-	guess: plate.guess && change(plate.guess),
-	crossings: plate.crossings.map((source) => source && change(source))
+	parents: plate.parents.map((parent) => ({ ...parent, colour: change(parent.colour) }))
 });
-
-export const sourcesOfMixes = (plate: MixesPlate): ColourSource[] => sourcesBy(mapMixesSources, plate);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type Snippet } from 'svelte';
-	import { type Remark } from '$lib/core/scale/remarks';
+	import { type Remark } from '$lib/core/remark';
 	import { type Workbench } from '../study/workbench.svelte';
 	import ColourTable from './ColourTable.svelte';
 	import Remarks from './Remarks.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type Snippet } from 'svelte';
-	import { type Remark } from '$lib/core/scale/remarks';
+	import { type Remark } from '$lib/core/remark';
 	import Verdict from './Verdict.svelte';
 
 	interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type Remark } from '$lib/core/scale/remarks';
+	import { type Remark } from '$lib/core/remark';
 
 	/** A tick or an exclamation, never a colour: what it means is also said. */
 	let { verdict }: { verdict: Remark['verdict'] } = $props();

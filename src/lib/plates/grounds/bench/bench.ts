@@ -1,6 +1,5 @@
+import { coloursOfPlate } from '$lib/plates/draw-plate';
 import { type Bench } from '$lib/workbench/bench';
-import { coloursOfGrounds } from '../grounds-colours';
-import { groundsOf } from '../grounds-of';
 import { type GroundsPlate } from '../schema';
 import GroundsBar from './bar/GroundsBar.svelte';
 import GroundsPlateView from './GroundsPlateView.svelte';
@@ -12,7 +11,7 @@ export const groundsBench: Bench<GroundsPlate> = {
 	view: GroundsPlateView,
 	readings: GroundsReadings,
 	taken: ({ document }, plate) => {
-		const colours = coloursOfGrounds(plate, groundsOf(plate, document.linked));
+		const colours = coloursOfPlate(plate, document.linked);
 		return colours.length > 0 ? [{ what: 'This exercise', name: plate.title, colours: () => colours }] : [];
 	},
 	withPalette

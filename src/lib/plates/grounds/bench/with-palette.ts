@@ -1,8 +1,11 @@
 import { type Palette } from '$lib/model/palette';
 import { type MenuItem } from '$lib/ui/Menu.svelte';
 import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-import { decideGrounds } from '../grounds-edits';
-import { LEAST_GROUNDS, MOST_GROUNDS, type GroundsPlate } from '../schema';
+import { groundExercises } from '../exercises';
+import { rows } from '../exercises/rows/rows';
+import { LEAST_GROUNDS, MOST_GROUNDS } from '../exercises/rows/schema';
+import { changeExercise, decideGrounds, setExercise } from '../grounds-edits';
+import { type GroundsPlate } from '../schema';
 
 /** Looks for grounds in a palette. */
 function search(workbench: Workbench, { id }: GroundsPlate, { name, colours }: Palette): void {
@@ -13,9 +16,10 @@ function search(workbench: Workbench, { id }: GroundsPlate, { name, colours }: P
 /** Lays the figure over the colours of a palette. */
 function layOver(workbench: Workbench, { id }: GroundsPlate, { name, colours }: Palette): void {
 	const grounds = colours.slice(0, MOST_GROUNDS);
-	const palette = { name, colours: grounds };
-	const decisions = { exercise: 'rows', row: 'palette', palette, count: grounds.length } as const;
-	workbench.edit('Lay the figure over a palette', decideGrounds(id, decisions));
+	const decided = decideGrounds(id, { palette: { name, colours: grounds } });
+	const shown = changeExercise(id, rows.name);
+	const set = setExercise(id, rows, (settings) => ({ ...settings, row: 'palette' as const, count: grounds.length }));
+	workbench.edit('Lay the figure over a palette', (study) => set(shown(decided(study))));
 }
 
 /** What a palette beside a plate of grounds can be used for. */
@@ -25,7 +29,7 @@ export function withPalette(workbench: Workbench, plate: GroundsPlate, palette: 
 		disabled: palette.colours.length < LEAST_GROUNDS,
 		run: () => layOver(workbench, plate, palette)
 	};
-	if (plate.exercise !== 'one-as-two') return [over];
+	if (!groundExercises.of(plate).searches) return [over];
 	const searched = {
 		label: 'Look for grounds in it',
 		disabled: palette.colours.length < 2,

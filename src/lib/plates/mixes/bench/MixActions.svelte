@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { WAYS } from '$lib/core/mix/ways';
 	import { newId } from '$lib/model/ids';
 	import { asLine } from '$lib/model/line';
 	import { plateOfScales } from '$lib/plates/scales/make';
@@ -8,19 +7,18 @@
 	import { hasRoomForPlate } from '$lib/workbench/study/room';
 	import { addPlate } from '$lib/model/edit-plates';
 	import { linkAll } from '$lib/workbench/study/link-all';
-	import { decideMixes } from '../mixes-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-	import { mixAt } from '../places';
+	import { seenAt } from '../places';
 	import { type MixesPlate } from '../schema';
+	import { benchOfExercise } from './exercise-benches';
 	import { placeOn } from './held';
 
-	/** What can be done with a mix: let it count as the mix, link it, or start a scale from it. */
+	/** What can be done with a mix: what its exercise has for it, link it, or start a scale from it. */
 	let { workbench, plate }: { workbench: Workbench; plate: MixesPlate } = $props();
 
 	const held = $derived(placeOn(workbench));
-	const key = $derived(held?.what === 'mix' ? held.key : null);
-	const mix = $derived(key ? mixAt(plate, key, workbench.document.linked) : null);
-	const way = $derived(WAYS.find((each) => each === key) ?? null);
+	const mix = $derived(held?.what === 'mix' ? seenAt(plate, held, workbench.document.linked) : null);
+	const Follows = $derived(benchOfExercise(plate).follows);
 
 	const nameOf = (): string => asLine(`${mix!.name}, ${plate.title}`);
 
@@ -45,11 +43,7 @@
 </script>
 
 {#if mix}
-	{#if way && way !== plate.way}
-		<button class="act" onclick={() => workbench.edit('Choose the mix', decideMixes(plate.id, { way }))}
-			>Make it the mix</button
-		>
-	{/if}
+	{#if Follows}<Follows {workbench} {plate} />{/if}
 	<button class="act" onclick={link}>Link it</button>
 	<button class="act" onclick={startScale}>Start a scale</button>
 {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { percentOf } from '$lib/ui/percent-of';
-	import { parentName } from '../mix-shapes';
-	import { parentBoxes, partsAtSeam } from '../mixes-layout';
+	import { parentName } from '../parents';
+	import { parentBoxes, partsAtSeam } from '../parent-bar';
 	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { type MixesPlate } from '../schema';
 	import { setParts } from '../mixes-edits';

@@ -1,5 +1,5 @@
 import { type Bench } from '$lib/workbench/bench';
-import { coloursOfMixes } from '../mixes-colours';
+import { mixExercises } from '../exercises';
 import { type MixesPlate } from '../schema';
 import MixesBar from './bar/MixesBar.svelte';
 import MixActions from './MixActions.svelte';
@@ -12,6 +12,6 @@ export const mixesBench: Bench<MixesPlate> = {
 	readings: MixesReadings,
 	mixer: { follows: MixActions },
 	taken: ({ document }, plate) => [
-		{ what: 'These mixes', name: plate.title, colours: () => coloursOfMixes(plate, document.linked) }
+		{ what: 'These mixes', name: plate.title, colours: () => mixExercises.colours(plate, document.linked) }
 	]
 };

@@ -10,18 +10,14 @@
 	import { type Box } from '$lib/drawing/box';
 	import { layOutScales, type RowShape } from '../layout';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
-	import { seenDrawing } from '$lib/drawing/view';
 	import { type ScalesPlate } from '../schema';
-	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
-	import { takesColour } from '$lib/ui/colour-drag';
 	import { putInHeld } from '$lib/workbench/palettes/put-colour';
-	import { renamePlate } from '$lib/model/edit-plates';
 	import { pinStep } from '../scale-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { type ScalesPlace } from '../places';
 	import { chooseScale, placeOn, scaleOn } from './chosen-scale';
 	import PathHandles from './PathHandles.svelte';
-	import TitleField from '$lib/workbench/study/TitleField.svelte';
+	import PlateSurface from '$lib/workbench/study/PlateSurface.svelte';
 	import { deleteChosen, moveChosen } from './row-actions';
 	import { focusMixer } from '$lib/workbench/mixer/focus-mixer';
 
@@ -95,8 +91,6 @@
 		if (!pins) putInHeld(workbench, text);
 	}
 
-	const takes = takesColour(takeDropped);
-
 	let surface = $state<HTMLElement>();
 
 	function focusStep(row: number, index: number) {
@@ -135,16 +129,7 @@
 	}
 </script>
 
-<div class="surface" bind:this={surface} {@attach takes}>
-	<p class="unseen" aria-live="polite">{heldWords}</p>
-	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
-	<div class="title" style:height={down(54)}>
-		<TitleField
-			title={plate.title}
-			label="Title of the plate"
-			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
-		/>
-	</div>
+<PlateSurface {workbench} {plate} {drawing} {heldWords} bind:element={surface} ondropped={takeDropped}>
 	{#each broken as { row, step } (`${row} ${step}`)}
 		{@const { box, mark } = layout.rows[row]!.steps[step]!}
 		{@const beside = layout.rows[row]!.column}
@@ -192,18 +177,9 @@
 			<PathHandles {workbench} {plate} {decision} {place} scale={scales[row]!} height={layout.height} />
 		{/if}
 	{/each}
-</div>
+</PlateSurface>
 
 <style>
-	.surface {
-		position: relative;
-	}
-	.title {
-		position: absolute;
-		top: 0;
-		left: 0;
-		width: 100%;
-	}
 	.row {
 		position: absolute;
 		left: 1.6%;

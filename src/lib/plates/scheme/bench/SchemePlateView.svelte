@@ -6,13 +6,10 @@
 	import { schemeLayout } from '../draw-scheme';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { schemeOf } from '../scheme-of';
-	import { seenDrawing } from '$lib/drawing/view';
 	import { type SchemePlate } from '../schema';
-	import { dragColour, takesColour } from '$lib/ui/colour-drag';
-	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import { dragColour } from '$lib/ui/colour-drag';
 	import { putInHeld } from '$lib/workbench/palettes/put-colour';
-	import { renamePlate } from '$lib/model/edit-plates';
-	import TitleField from '$lib/workbench/study/TitleField.svelte';
+	import PlateSurface from '$lib/workbench/study/PlateSurface.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import RelativesPicker from './RelativesPicker.svelte';
 	import { memberPlace } from '../places';
@@ -43,7 +40,6 @@
 		workbench.hold(memberPlace(index));
 		putInHeld(workbench, text);
 	}
-	const takes = takesColour(takeDropped);
 
 	const saidOf = (index: number): string => {
 		const { linear, hex, value } = made.members[index]!;
@@ -66,15 +62,7 @@
 	}
 </script>
 
-<div class="surface" bind:this={surface} {@attach takes}>
-	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
-	<div class="title" style:height={down(54)}>
-		<TitleField
-			title={plate.title}
-			label="Title of the plate"
-			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
-		/>
-	</div>
+<PlateSurface {workbench} {plate} {drawing} bind:element={surface} ondropped={takeDropped}>
 	<div role="group" aria-label="Members of the scheme">
 		{#each made.members.keys() as index (index)}
 			<button
@@ -100,18 +88,9 @@
 	{#if layout.relatives}
 		<RelativesPicker {workbench} {plate} layout={layout.relatives} height={layout.height} />
 	{/if}
-</div>
+</PlateSurface>
 
 <style>
-	.surface {
-		position: relative;
-	}
-	.title {
-		position: absolute;
-		top: 0;
-		left: 0;
-		width: 100%;
-	}
 	.member {
 		position: absolute;
 		padding: 0;

@@ -2,14 +2,11 @@
 	import { percentOf } from '$lib/ui/percent-of';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { drawPlate } from '$lib/plates/draw-plate';
-	import { seenDrawing } from '$lib/drawing/view';
 	import { chartOf, hueRing } from '../chart-of';
 	import { layOutWheel, type CellPlace } from '../wheel-layout';
 	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { type WheelPlate } from '../schema';
-	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
-	import { renamePlate } from '$lib/model/edit-plates';
-	import TitleField from '$lib/workbench/study/TitleField.svelte';
+	import PlateSurface from '$lib/workbench/study/PlateSurface.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { chosenCell, holdCell } from './chosen-cell';
 	import { cellName } from '../cell-names';
@@ -66,59 +63,42 @@
 	}
 </script>
 
-<div class="surface" bind:this={surface}>
-	<p class="unseen" aria-live="polite">{heldWords}</p>
-	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
-	<div class="title">
-		<TitleField
-			title={plate.title}
-			label="Title of the plate"
-			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
-		/>
-	</div>
-	<div role="group" aria-label="Wheel of {plate.hues} hues">
-		{#each places as cells, spoke (spoke)}
-			{#each cells as place, ring (ring)}
-				{@const held = chosen?.spoke === spoke && chosen.ring === ring}
-				<button
-					class="cell"
-					data-place="{spoke} {ring}"
-					tabindex={held || (!chosen && spoke === 0 && ring === hueRing(plate)) ? 0 : -1}
-					style={place}
-					aria-pressed={held}
-					aria-label="{cellName(plate, { spoke, ring })}{spoke === 0 &&
-					ring === hueRing(plate) &&
-					plate.from !== 'given'
-						? ', lead colour'
-						: ''}"
-					onclick={() => holdCell(workbench, plate, spoke, ring)}
-					onfocus={() => holdCell(workbench, plate, spoke, ring)}
-					onkeydown={(event) => goByKey(event, spoke, ring)}
-				></button>
+<PlateSurface {workbench} {plate} {drawing} {heldWords} bind:element={surface}>
+	<div class="ring">
+		<div role="group" aria-label="Wheel of {plate.hues} hues">
+			{#each places as cells, spoke (spoke)}
+				{#each cells as place, ring (ring)}
+					{@const held = chosen?.spoke === spoke && chosen.ring === ring}
+					<button
+						class="cell"
+						data-place="{spoke} {ring}"
+						tabindex={held || (!chosen && spoke === 0 && ring === hueRing(plate)) ? 0 : -1}
+						style={place}
+						aria-pressed={held}
+						aria-label="{cellName(plate, { spoke, ring })}{spoke === 0 &&
+						ring === hueRing(plate) &&
+						plate.from !== 'given'
+							? ', lead colour'
+							: ''}"
+						onclick={() => holdCell(workbench, plate, spoke, ring)}
+						onfocus={() => holdCell(workbench, plate, spoke, ring)}
+						onkeydown={(event) => goByKey(event, spoke, ring)}
+					></button>
+				{/each}
 			{/each}
-		{/each}
+		</div>
+		{#if chosen}
+			<svg class="marks" viewBox="0 0 {PLATE_WIDTH} {PLATE_HEIGHT}" aria-hidden="true">
+				<path d={layout.spokes[chosen.spoke]!.mark} />
+				{#each ['focus under', 'focus'] as line (line)}
+					<path class={line} d={layout.spokes[chosen.spoke]!.cells[chosen.ring]!.path} />
+				{/each}
+			</svg>
+		{/if}
 	</div>
-	{#if chosen}
-		<svg class="marks" viewBox="0 0 {PLATE_WIDTH} {PLATE_HEIGHT}" aria-hidden="true">
-			<path d={layout.spokes[chosen.spoke]!.mark} />
-			{#each ['focus under', 'focus'] as line (line)}
-				<path class={line} d={layout.spokes[chosen.spoke]!.cells[chosen.ring]!.path} />
-			{/each}
-		</svg>
-	{/if}
-</div>
+</PlateSurface>
 
 <style>
-	.surface {
-		position: relative;
-	}
-	.title {
-		position: absolute;
-		top: 0;
-		left: 0;
-		width: 100%;
-		height: 9.6%;
-	}
 	.cell {
 		position: absolute;
 		padding: 0;
@@ -142,7 +122,7 @@
 		stroke: #fff;
 		stroke-dasharray: none;
 	}
-	.surface:has(.cell:focus-visible) .focus {
+	.ring:has(.cell:focus-visible) .focus {
 		display: block;
 	}
 	.marks {

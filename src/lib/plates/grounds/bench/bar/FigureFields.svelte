@@ -3,44 +3,47 @@
 	import { sayP } from '../../say-p';
 	import { sayDay } from '$lib/drawing/say-day';
 	import { USUAL_GROUND } from '../../grounds-layout';
-	import { GROUND_FORMS, isPaired, LARGEST_GROUND, type GroundsPlate } from '../../schema';
-	import { FIGURE_FORMS } from '$lib/drawing/figure';
+	import { GROUND_FORMS, LARGEST_GROUND } from '../../common';
+	import { groundExercises } from '../../exercises';
+	import { type GroundsPlate } from '../../schema';
+	import { FIGURE_FORMS, FIGURE_WORDS } from '$lib/drawing/figure';
 	import RangeField from '$lib/ui/RangeField.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { decide } from '../decide';
-	import { FORM_WORDS, GROUND_FORM_WORDS } from '../ground-words';
+	import { GROUND_FORM_WORDS } from '../ground-words';
 	import { measures } from '../measures.svelte';
 
-	/** Form and size of the figures, and how strongly a ground works on them in the model. */
+	/** Form and size of the figures and of the grounds, and how strongly a ground works in the model, as far as the exercise asks for them. */
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
 
-	const predicts = $derived(!['after-image', 'own-contrast'].includes(plate.exercise));
-	const paired = $derived(isPaired(plate.exercise));
+	const fields = $derived(groundExercises.of(plate).fields);
 	const own = $derived(measures.list[0]);
 	const ownStrength = $derived(own && Math.round(own.p * 100) / 100);
 
 	onMount(() => measures.load());
 </script>
 
-<SelectField
-	label="Form of the figures"
-	choices={FIGURE_FORMS}
-	words={FORM_WORDS}
-	value={plate.form}
-	onchoose={(form) => decide(workbench, plate, 'Change the form', { form })}
-/>
-<RangeField
-	label="Size of the figures"
-	before="size"
-	value={plate.size}
-	least={0.08}
-	most={0.8}
-	step={0.01}
-	said="{Math.round(plate.size * 100)} % of the ground"
-	onset={(size) => decide(workbench, plate, 'Change the size', { size }, 'size')}
-/>
-{#if paired}
+{#if fields.includes('figures')}
+	<SelectField
+		label="Form of the figures"
+		choices={FIGURE_FORMS}
+		words={FIGURE_WORDS}
+		value={plate.form}
+		onchoose={(form) => decide(workbench, plate, 'Change the form', { form })}
+	/>
+	<RangeField
+		label="Size of the figures"
+		before="size"
+		value={plate.size}
+		least={0.08}
+		most={0.8}
+		step={0.01}
+		said="{Math.round(plate.size * 100)} % of the ground"
+		onset={(size) => decide(workbench, plate, 'Change the size', { size }, 'size')}
+	/>
+{/if}
+{#if fields.includes('grounds')}
 	<span>on</span>
 	<SelectField
 		label="Form of the grounds"
@@ -62,7 +65,7 @@
 		/>
 	{/if}
 {/if}
-{#if predicts}
+{#if fields.includes('strength')}
 	<RangeField
 		label="How a ground works on a figure"
 		title="How a ground works on a figure in the model: below 0 contrast, above 0 assimilation"

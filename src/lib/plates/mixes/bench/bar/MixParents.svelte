@@ -1,10 +1,11 @@
 <script lang="ts">
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
-	import { parentName } from '../../mix-shapes';
-	import { mixesOf } from '../../mixes-of';
+	import { mixExercises } from '../../exercises';
+	import { parentName, parentsOf } from '../../parents';
 	import { seenHex } from '$lib/drawing/view';
-	import { LEAST_MIXED, MOST_MIXED, MOST_PARTS, type MixesPlate } from '../../schema';
+	import { LEAST_MIXED, MOST_MIXED, MOST_PARTS } from '../../common';
+	import { type MixesPlate } from '../../schema';
 	import { takesColour } from '$lib/ui/colour-drag';
 	import { addMixParent, removeMixParent, setMixParent, setParts } from '../../mixes-edits';
 	import { parentPlace } from '../../places';
@@ -16,7 +17,8 @@
 	/** The parents of a mix with their parts; further ones are added, the one that is held is removed. */
 	let { workbench, plate }: { workbench: Workbench; plate: MixesPlate } = $props();
 
-	const made = $derived(mixesOf(plate, workbench.document.linked));
+	const parents = $derived(parentsOf(plate, workbench.document.linked));
+	const withParts = $derived(mixExercises.of(plate).parts ?? false);
 	const held = $derived(numberHeld(workbench, 'parent'));
 
 	const hold = (index: number) => workbench.hold(parentPlace(index));
@@ -41,7 +43,7 @@
 	}
 </script>
 
-{#each made.parents as { hex }, index (index)}
+{#each parents as { hex }, index (index)}
 	<button
 		class="act parent"
 		class:held={held === index}
@@ -50,7 +52,7 @@
 	>
 		<i style:background={seenHex(workbench.view, hex)}></i><b>{parentName(plate, index, workbench.document.linked)}</b>
 	</button>
-	{#if plate.exercise === 'ways' || plate.exercise === 'balance'}
+	{#if withParts}
 		<input
 			class="field"
 			inputmode="decimal"

@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { FIGURE_FORMS } from '$lib/drawing/figure';
+import { colourSourceSchema } from '$lib/model/colour-text';
+import { idSchema } from '$lib/model/ids';
+import { lineSchema } from '$lib/model/line';
+import { keptPaletteSchema } from '$lib/model/palette';
+
+/** Two grounds that touch and fill the plate, or a square or disc for each. */
+export const GROUND_FORMS = ['fields', 'squares', 'circles'] as const;
+export type GroundForm = (typeof GROUND_FORMS)[number];
+export const LARGEST_GROUND = 1;
+
+/** What every plate of grounds has, and what goes with it from one exercise to another. */
+export const groundsCommonSchema = z.strictObject({
+	id: idSchema,
+	kind: z.literal('grounds'),
+	title: lineSchema,
+	grounds: z.tuple([colourSourceSchema, colourSourceSchema]),
+	/** The figure on the first ground, and the one on the second where an exercise has two. */
+	figures: z.tuple([colourSourceSchema, colourSourceSchema]),
+	form: z.enum(FIGURE_FORMS),
+	/** Of a figure, as a share of its ground. */
+	size: z.number().min(0.08).max(0.8),
+	groundForm: z.enum(GROUND_FORMS).optional(),
+	/** Of a square or disc, as a share of its half of the plate. */
+	groundSize: z.number().min(0.3).max(LARGEST_GROUND).optional(),
+	/** How a ground works on a figure in the model: −1 full contrast, 0 nothing, 1 full assimilation. */
+	influence: z.number().min(-1).max(1),
+	/** A palette in which grounds are looked for, or over whose colours figures are laid. */
+	palette: keptPaletteSchema.nullable()
+});
+export type GroundsCommon = z.infer<typeof groundsCommonSchema>;

@@ -1,0 +1,190 @@
+<script lang="ts">
+	import Select from 'flowbite-svelte/Select.svelte';
+	import { onDestroy } from 'svelte';
+	import { linearToHex } from '$lib/core/colour/bytes';
+	import { fit } from '$lib/core/colour/shown';
+	import { GROUND_SEARCHES, type GroundSearch, type Proposal } from '$lib/core/ground/propose';
+	import { colourOf } from '$lib/model/resolve';
+	import { seenHex } from '$lib/drawing/view';
+	import { type GroundsPlate } from '../../../schema';
+	import { groundExercises } from '../../../exercises';
+	import { oneAsTwo } from '../one-as-two';
+	import { type GroundAnswer, type GroundQuestion } from './ground-search';
+	import { decideGrounds } from '../../../grounds-edits';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { SEARCH_WORDS } from './search-words';
+
+	/** Grounds that the machine proposes for one as two, ranked, the person's own attempt among them. Searched in a worker. */
+	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
+
+	const MOST = 5;
+	const PLACES = [...GROUND_SEARCHES, 'kept'] as const;
+	/** Where to look: as the core has it, or in the palette that the plate keeps. */
+	let search = $state<GroundSearch | 'kept'>('free');
+	const places = $derived(PLACES.filter((each) => each !== 'kept' || plate.palette));
+	const wordsOf = (each: GroundSearch | 'kept'): string =>
+		each === 'kept' ? `in ${plate.palette?.name ?? 'a palette'}` : SEARCH_WORDS[each];
+	let proposals = $state.raw<readonly Proposal[]>([]);
+	/** The figure and the strength that the proposals were found for. */
+	let found = $state('');
+	let progress = $state<number | null>(null);
+	let complaint = $state('');
+	let worker: Worker | null = null;
+
+	const made = $derived(groundExercises.on(oneAsTwo, plate, workbench.document.linked)!.made);
+	const asked = $derived(`${made.pair[0].figure.hex} ${plate.influence}`);
+	/** What was found, best first, with one's own grounds at their place. */
+	const ranked = $derived.by(() => {
+		const own = { own: true, codes: [made.pair[0].ground.hex, made.pair[1].ground.hex], apart: made.apart };
+		const theirs = proposals.map(({ grounds, apart }) => ({
+			own: false,
+			codes: grounds.map((ground) => linearToHex(...ground)),
+			apart
+		}));
+		return [...theirs, own].sort((one, other) => other.apart - one.apart);
+	});
+
+	function stop() {
+		worker?.terminate();
+		worker = null;
+		progress = null;
+	}
+
+	function start() {
+		stop();
+		complaint = '';
+		progress = 0;
+		found = asked;
+		const question: GroundQuestion = {
+			figure: [...made.pair[0].figure.linear],
+			search: search === 'kept' ? 'palette' : search,
+			palette: (search === 'kept' ? (plate.palette?.colours ?? []) : workbench.document.linked).map(
+				({ text }) => fit(colourOf(text)).linear
+			),
+			influence: plate.influence,
+			most: MOST
+		};
+		worker = new Worker(new URL('./ground-search.ts', import.meta.url), { type: 'module' });
+		worker.addEventListener('message', ({ data }: MessageEvent<GroundAnswer>) => {
+			if (data.kind === 'progress') progress = data.share;
+			else {
+				if (data.kind === 'done') proposals = data.proposals;
+				else complaint = data.words;
+				stop();
+			}
+		});
+		worker.addEventListener('error', () => {
+			complaint = 'The search could not be started.';
+			stop();
+		});
+		worker.postMessage(question);
+	}
+
+	onDestroy(stop);
+
+	function take(codes: readonly string[]) {
+		workbench.edit(
+			'Take proposed grounds',
+			decideGrounds(plate.id, { grounds: [{ text: codes[0]! }, { text: codes[1]! }] })
+		);
+	}
+</script>
+
+<section aria-label="Proposed grounds">
+	<div class="ask">
+		<Select
+			class="where"
+			classes={{ select: 'field' }}
+			aria-label="Where to look for grounds"
+			placeholder=""
+			value={search}
+			onchange={(event) => (search = places.find((each) => each === event.currentTarget.value) ?? search)}
+		>
+			{#each places as each (each)}<option value={each}>{wordsOf(each)}</option>{/each}
+		</Select>
+		{#if progress === null}
+			<button class="act" onclick={start}>Propose</button>
+		{:else}
+			<progress max="1" value={progress} aria-label="Searching"></progress>
+			<button class="act" onclick={stop}>Cancel</button>
+		{/if}
+	</div>
+	{#if !plate.palette}<p>
+			To look in a palette, open <button class="link" onclick={() => (workbench.beside = 'Palettes')}>Palettes</button> and
+			choose “Look for grounds in it”.
+		</p>{/if}
+	{#if complaint}<p role="alert">{complaint}</p>{/if}
+	{#if proposals.length > 0}
+		{#if found !== asked}<p>The figure has changed since these were found.</p>{/if}
+		<ol>
+			{#each ranked as { own, codes, apart }, i (i)}
+				<li class:own>
+					<span class="pair" aria-hidden="true">
+						{#each codes as code, c (c)}<i style:background={seenHex(workbench.view, code)}></i>{/each}
+					</span>
+					<span>{own ? 'your own' : codes.join(' ')}, {(100 * apart).toFixed(0)} apart</span>
+					{#if !own}<button
+							class="act small"
+							aria-label="Take grounds {codes.join(' and ')}"
+							onclick={() => take(codes)}>Take</button
+						>{/if}
+				</li>
+			{/each}
+		</ol>
+	{/if}
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 7px;
+		padding-top: 9px;
+		border-top: 1px solid var(--rule);
+		font-size: 12px;
+	}
+	.ask {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+	}
+	.ask :global(.where) {
+		flex: 1;
+		min-width: 0;
+	}
+	.link {
+		text-decoration: underline;
+		text-underline-offset: 3px;
+		cursor: pointer;
+	}
+	progress {
+		flex: 1;
+		min-width: 0;
+		accent-color: var(--ink);
+	}
+	ol {
+		display: grid;
+		gap: 4px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 52px minmax(0, 1fr) auto;
+		align-items: center;
+		gap: 8px;
+		min-height: 24px;
+	}
+	.own {
+		font-weight: 600;
+	}
+	.pair {
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		height: 24px;
+	}
+	.small {
+		min-height: 22px;
+		padding: 0 6px;
+	}
+</style>

@@ -1,0 +1,54 @@
+import {
+	CONTRAST_ROUNDS,
+	contrastTrial,
+	matchesOf,
+	readContrast,
+	type OwnContrast
+} from '$lib/core/matching/own-contrast';
+import { type ContrastSeries, type KeptMatch } from '$lib/model/own-contrast';
+import { type LinkedColour } from '$lib/model/linked';
+import { patchOf, type Patch } from '$lib/drawing/patch';
+import { patchBy } from '$lib/drawing/patch';
+
+/** The match at hand: a figure on its ground, and the twin that is being set beside it. */
+export interface Matching {
+	readonly figure: Patch;
+	readonly ground: Patch;
+	readonly twin: Patch;
+}
+
+/** A series of matches worked out. */
+export interface MadeContrast {
+	/** Null when all matches are made. */
+	readonly now: Matching | null;
+	/** What has been matched so far, as codes. */
+	readonly matches: readonly KeptMatch[];
+	/** What it comes to, when all matches are made. */
+	readonly result: OwnContrast | null;
+}
+
+const fitted = new WeakMap<readonly string[], OwnContrast>();
+
+/** What matches come to. Fitted once for a series: no other colour of the study changes it, and a dial must not wait for it. */
+function resultOf(twins: readonly string[], matches: readonly KeptMatch[]): OwnContrast {
+	const known = fitted.get(twins);
+	if (known) return known;
+	const made = readContrast(matchesOf(matches));
+	fitted.set(twins, made);
+	return made;
+}
+
+/** A series of matches, and what it comes to. */
+export function contrastOf(
+	{ series, twins, twin }: Pick<ContrastSeries, 'series' | 'twins' | 'twin'>,
+	linked: readonly LinkedColour[]
+): MadeContrast {
+	const matches = twins.map((match, i): KeptMatch => {
+		const { figure, ground } = contrastTrial(series, i);
+		return { figure: patchOf(figure).hex, ground: patchOf(ground).hex, twin: match };
+	});
+	if (twins.length === CONTRAST_ROUNDS) return { now: null, matches, result: resultOf(twins, matches) };
+	const { figure, ground, start } = contrastTrial(series, twins.length);
+	const set = twin ? patchBy(twin, linked) : patchOf(start);
+	return { now: { figure: patchOf(figure), ground: patchOf(ground), twin: set }, matches, result: null };
+}

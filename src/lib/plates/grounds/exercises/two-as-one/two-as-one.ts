@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import { inGamut } from '$lib/core/colour/gamut';
+import { fitted } from '$lib/core/colour/shown';
+import { twoAsOne as sameOnOther } from '$lib/core/ground/on-ground';
+import { scoreMatch } from '$lib/core/matching/score';
+import { look, remark } from '$lib/core/remark';
+import { patchOf } from '$lib/drawing/patch';
+import { once } from '$lib/model/once';
+import { type GroundsCommon } from '../../common';
+import { drawLooks, drawPair, type Solution } from '../../draw-pair';
+import { type GroundExercise } from '../../exercise';
+import { namedGrounds } from '../../grounds-colours';
+import { placesOfPair } from '../../grounds-layout';
+import { codesOfPair } from '../../previews';
+import { remarksOnPair } from '../../remarks-on-pair';
+import { pairOf, type Seen } from '../../seen';
+
+const schema = z.strictObject({
+	name: z.literal('two-as-one'),
+	predicted: z.boolean(),
+	/** White over the grounds. */
+	cover: z.boolean(),
+	/** The solution beside the attempt. */
+	solved: z.boolean()
+});
+export type TwoAsOne = z.infer<typeof schema>;
+
+interface Made {
+	readonly pair: readonly [Seen, Seen];
+	/** The second figure that looks on its ground as the first does on its own. */
+	readonly solution: () => Solution;
+}
+
+function make(common: GroundsCommon, linked: Parameters<typeof pairOf>[1]): Made {
+	const pair = pairOf(common, linked, true);
+	const [one, other] = pair;
+	const solution = once((): Solution => {
+		const whole = sameOnOther(one.figure.linear, one.ground.linear, other.ground.linear, common.influence);
+		const patch = patchOf(fitted(whole).linear);
+		const off = scoreMatch(other.figure.linear, patch.linear).difference;
+		return { ...patch, fits: inGamut(...whole), off };
+	});
+	return { pair, solution };
+}
+
+/** Nearer (ΔE00) than this the attempt is as good as the solution. */
+const FOUND = 2;
+const BARE = { predicted: false, cover: false, solved: false } as const;
+
+/** Two colours, each on its ground, that look the same. */
+export const twoAsOne: GroundExercise<TwoAsOne, Made> = {
+	name: 'two-as-one',
+	schema,
+	words: {
+		name: 'Two as one',
+		says: 'Two colours, each on its ground, that look the same. Set the second by eye, then see the solution.'
+	},
+	heading: 'two colours as one',
+	fields: ['figures', 'grounds', 'strength'],
+	twoFigures: true,
+	begin: () => ({ name: 'two-as-one', predicted: true, cover: false, solved: false }),
+	make: (common, _, linked) => make(common, linked),
+	draw: ({ common, settings: { predicted, cover, solved }, made: { pair, solution } }) => [
+		...drawPair(common, pair, { cover }),
+		...drawLooks(common, pair, { predicted, solution: solved ? solution() : null })
+	],
+	places: (common) => placesOfPair(common, true),
+	colours: ({ made: { pair } }) => [
+		...namedGrounds([pair[0].ground, pair[1].ground]),
+		{ name: 'First figure', hex: pair[0].figure.hex },
+		{ name: 'Second figure', hex: pair[1].figure.hex }
+	],
+	preview: ({ common, linked }) => codesOfPair(common, linked, true),
+	reveals: (settings) => [
+		{ settings: { ...settings, ...BARE }, says: 'figures on their grounds' },
+		{ settings: { ...settings, ...BARE, cover: true }, says: 'the grounds covered' },
+		{ settings: { ...settings, ...BARE, predicted: true }, says: 'what each figure looks like, by the model' },
+		{ settings: { ...settings, ...BARE, predicted: true, solved: true }, says: 'with the solution' }
+	],
+	remarks: ({ settings, made: { pair, solution } }) => {
+		if (!settings.solved)
+			return [look('Set the second figure until both look the same, then show the solution.'), ...remarksOnPair(pair)];
+		const { off, fits } = solution();
+		return [
+			remark(off < FOUND ? 'holds' : 'look', `The second figure is ${off.toFixed(1)} ΔE00 from the solution.`),
+			...(fits ? [] : [look('No screen shows the whole solution; the nearest is shown.')])
+		];
+	}
+};

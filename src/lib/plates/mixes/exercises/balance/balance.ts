@@ -1,0 +1,44 @@
+import { areasInBalance } from '$lib/core/ground/balance';
+import { holds, look } from '$lib/core/remark';
+import { type MixExercise } from '../../exercise';
+import { placesOfBar } from '../../parent-bar';
+import { namedParents, parentName, parentsOf } from '../../parents';
+import { drawBalance } from './draw-balance';
+import { balanceSchema, type Balance, type MadeBalance } from './schema';
+
+/** Areas in which light hues and dark ones hold each other in balance. */
+export const balance: MixExercise<Balance, MadeBalance> = {
+	name: 'balance',
+	schema: balanceSchema,
+	words: {
+		name: 'Areas in balance',
+		says: 'Light hues need less area than dark ones to hold each other in balance (Goethe’s light values, after Itten 1961).'
+	},
+	heading: 'areas in balance',
+	parts: true,
+	begin: () => ({ name: 'balance', laid: 'bars' }),
+	make: (common, _, linked) => {
+		const parents = parentsOf(common, linked);
+		return { parents, shares: areasInBalance(parents.map(({ linear }) => linear)) };
+	},
+	draw: ({ common, settings, made, linked }, detail) =>
+		drawBalance(common, settings, made, linked, detail !== 'question'),
+	places: ({ parents }) => placesOfBar(parents.map(({ parts }) => parts)),
+	// Areas are set by their seams; no colour of them follows from others.
+	seen: () => null,
+	colours: ({ common, linked }) => namedParents(common, linked),
+	reveals: (settings) => [
+		{ settings, asks: true, says: 'the areas as they were set' },
+		{ settings, says: 'and in balance' }
+	],
+	remarks: ({ common, made: { shares }, linked }) => {
+		const whole = common.parents.reduce((sum, { parts }) => sum + parts, 0);
+		return shares.map((share, i) => {
+			const ratio = common.parents[i]!.parts / whole / share;
+			const name = parentName(common, i, linked);
+			return ratio > 0.9 && ratio < 1.1
+				? holds(`${name} is in balance.`)
+				: look(`${name} has ${ratio.toFixed(1)} times its share in balance.`);
+		});
+	}
+};

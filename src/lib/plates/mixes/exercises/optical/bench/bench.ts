@@ -1,0 +1,15 @@
+import { asPlate } from '$lib/plates/exercises';
+import { mixExercises } from '../../../exercises';
+import { drawOptical, optical } from '../optical';
+import { stepBack } from './step-back.svelte';
+import { type ExerciseBench } from '$lib/workbench/exercise-bench';
+import { type MixesPlate } from '../../../schema';
+import OpticalFields from './OpticalFields.svelte';
+
+export const bench: ExerciseBench<MixesPlate> = {
+	fields: OpticalFields,
+	drawing: (plate, linked) => {
+		const at = mixExercises.on(optical, plate, linked)!;
+		return asPlate(plate, optical.heading, drawOptical(at, true, stepBack()), 'full');
+	}
+};

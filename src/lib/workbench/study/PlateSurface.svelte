@@ -1,0 +1,58 @@
+<script lang="ts">
+	import { type Snippet } from 'svelte';
+	import { type Drawing } from '$lib/drawing/drawing';
+	import { seenDrawing } from '$lib/drawing/view';
+	import { renamePlate } from '$lib/model/edit-plates';
+	import { type PlateBase } from '$lib/model/plate-base';
+	import { takesColour } from '$lib/ui/colour-drag';
+	import { percentOf } from '$lib/ui/percent-of';
+	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import TitleField from './TitleField.svelte';
+	import { type Workbench } from './workbench.svelte';
+
+	interface Props {
+		workbench: Workbench;
+		plate: PlateBase;
+		drawing: Drawing;
+		/** Code and value of what is held, for screen readers: once, and not in the name of each of many buttons. */
+		heldWords?: string;
+		/** The surface itself, for whoever looks for something on it. */
+		element?: HTMLElement | undefined;
+		/** Takes a colour that is dropped from a palette, and what it was dropped on. */
+		ondropped?: (text: string, on: Element | null) => void;
+		/** What can be taken hold of, over the drawing. */
+		children?: Snippet;
+	}
+
+	/** A plate on its board: its drawing, its title to be changed, and what a kind lays over it. */
+	let { workbench, plate, drawing, heldWords, element = $bindable(), ondropped, children }: Props = $props();
+
+	/** How much of a plate its head takes, in plate units. */
+	const HEAD = 54;
+	const takes = takesColour((text, on) => ondropped?.(text, on));
+</script>
+
+<div class="surface" bind:this={element} {@attach ondropped && takes}>
+	{#if heldWords !== undefined}<p class="unseen" aria-live="polite">{heldWords}</p>{/if}
+	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
+	<div class="title" style:height={percentOf(HEAD, drawing.height)}>
+		<TitleField
+			title={plate.title}
+			label="Title of the plate"
+			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
+		/>
+	</div>
+	{@render children?.()}
+</div>
+
+<style>
+	.surface {
+		position: relative;
+	}
+	.title {
+		position: absolute;
+		top: 0;
+		left: 0;
+		width: 100%;
+	}
+</style>
