@@ -25,9 +25,19 @@ function issue(input: string, message: string) {
 	return { code: 'custom' as const, input, message };
 }
 
-/** Where a parent's colour comes from: its own text, or a linked colour of the study. */
+/** Places are named by their kinds, by ids and shares that outlive a change of count: a step by its share of the way. */
+const LONGEST_PLACE = 80;
+
+/** A colour of another plate that a source follows: which plate, and which of its colours. */
+export const followedSchema = z.strictObject({ plate: idSchema, place: z.string().min(1).max(LONGEST_PLACE) });
+export type Followed = z.infer<typeof followedSchema>;
+
+/**
+ * Where a colour comes from: its own text, a linked colour of the study, or a colour of another plate. What follows another plate
+ * keeps the text that it had last, so that it stays as it is when that plate goes, or when it is taken to another study.
+ */
 export const colourSourceSchema = z.union([
-	z.strictObject({ text: colourTextSchema }),
+	z.strictObject({ text: colourTextSchema, follows: followedSchema.optional() }),
 	z.strictObject({ linked: idSchema })
 ]);
 export type ColourSource = z.infer<typeof colourSourceSchema>;

@@ -1,4 +1,4 @@
-import { type ColourSource } from './colour-text';
+import { type ColourSource, type Followed } from './colour-text';
 import { type LinkedColour } from './linked';
 import { textOf } from './resolve';
 
@@ -22,7 +22,11 @@ export const textsOf = (sources: readonly ColourSource[], linked: readonly Linke
 /** Whether a source is this linked colour. */
 export const linksTo = (source: ColourSource, id: string): boolean => 'linked' in source && source.linked === id;
 
+/** The colour of another plate that a source follows; null for one that follows none. */
+export const followedBy = (source: ColourSource): Followed | null => ('text' in source && source.follows) || null;
+
 export function sameSource(one: ColourSource, other: ColourSource): boolean {
 	if ('linked' in one) return 'linked' in other && one.linked === other.linked;
-	return 'text' in other && one.text === other.text;
+	if ('linked' in other || one.text !== other.text) return false;
+	return one.follows?.plate === other.follows?.plate && one.follows?.place === other.follows?.place;
 }

@@ -52,6 +52,26 @@ export interface Places<P extends PlateBase, Place> {
 	readonly following: (plate: P, place: Place, linked: Linked) => Following<Place> | null;
 }
 
+/** A colour of a plate that others can follow. */
+export interface Given {
+	/** Its name in what is stored, which outlives a change of count. */
+	readonly place: string;
+	/** "step 3 of 7" */
+	readonly name: string;
+	/** `#rrggbb` */
+	readonly hex: string;
+}
+
+/** What other plates can follow of a plate. */
+export interface Gives<P extends PlateBase, Place> {
+	/** All of it, in rows, to choose from. */
+	readonly rows: (plate: P, linked: Linked) => readonly { readonly name: string; readonly colours: readonly Given[] }[];
+	/** One of its colours as it is now; null when it is gone. */
+	readonly at: (plate: P, place: string, linked: Linked) => Given | null;
+	/** Where it is held on the plate. */
+	readonly held: (plate: P, place: string, linked: Linked) => Place | null;
+}
+
 /** One state of a plate as it is shown to a room, with what is new in it. */
 export interface Reveal<P extends PlateBase> {
 	readonly plate: P;
@@ -116,6 +136,8 @@ export interface PlateKind<P extends PlateBase, Place> {
 	/** Whether the title block lists these colours where codes are asked for: where they do not stand at the colours themselves. */
 	readonly listed?: boolean;
 	readonly places: Places<P, Place>;
+	/** What other plates can follow of it; nothing unless said. */
+	readonly gives?: Gives<P, Place>;
 	/** The states in which it is shown to a room, what is to be found out hidden first; as it is unless said. */
 	readonly reveals?: (plate: P) => readonly Reveal<P>[];
 	/** What came of each thing that it is asked to meet. */

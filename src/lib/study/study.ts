@@ -4,6 +4,7 @@ import { lineSchema } from '$lib/model/line';
 import { linkedColourSchema, MOST_LINKED, type LinkedColour } from '$lib/model/linked';
 import { contradictions, partIds, sourcesOf } from '$lib/plates/kinds';
 import { plateSchema, type Plate } from '$lib/plates/plate';
+import { wrongFollowing } from './followed';
 
 export const MOST_PLATES = 60;
 
@@ -57,5 +58,5 @@ function inconsistencies({ linked, plates }: { linked: LinkedColour[]; plates: P
 	const ids = [...linked.map(({ id }) => id), ...plates.flatMap((plate) => [plate.id, ...partIds(plate)])];
 	const messages = missingLinks(plates, linked).map((id) => `a linked colour that the study has, not ${id}`);
 	if (new Set(ids).size !== ids.length) messages.push('a different id for each plate, scale, check and linked colour');
-	return [...messages, ...plates.flatMap(contradictions)];
+	return [...messages, ...wrongFollowing(plates), ...plates.flatMap(contradictions)];
 }

@@ -1,6 +1,7 @@
 import { type PlateKind } from '../kind';
 import { bringOverMixes } from './bring-over';
 import { mixExercises } from './exercises';
+import { mixesGive } from './gives';
 import { newMixes } from './make';
 import { mixesPlaces, type MixesPlace } from './places';
 import { mixesPlateSchema, type MixesPlate } from './schema';
@@ -20,5 +21,6 @@ export const mixes = {
 	colours: mixExercises.colours,
 	listed: true,
 	places: mixesPlaces,
+	gives: mixesGive,
 	reveals: mixExercises.reveals
 } satisfies PlateKind<MixesPlate, MixesPlace>;

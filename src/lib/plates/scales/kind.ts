@@ -2,6 +2,7 @@ import { newId } from '$lib/model/ids';
 import { linksTo } from '$lib/model/sources';
 import { type PlateKind } from '../kind';
 import { drawScales } from './draw-scales';
+import { scalesGive } from './gives';
 import { judgeScales } from './judge';
 import { newScales } from './make';
 import { scalesPlaces, type ScalesPlace } from './places';
@@ -43,6 +44,7 @@ export const scales = {
 	draw: (plate, linked, detail) => drawScales(plate, linked, detail !== 'colours'),
 	colours: (plate, linked) => plate.scales.flatMap((scale) => coloursOfScale(scale, linked)),
 	places: scalesPlaces,
+	gives: scalesGive,
 	judge: judgeScales,
 	scales: (plate) => plate.scales
 } satisfies PlateKind<ScalesPlate, ScalesPlace>;

@@ -1,6 +1,7 @@
 import { type PlateKind } from '../kind';
 import { drawScheme } from './draw-scheme';
 import { newScheme, schemeFrom } from './make';
+import { schemeGives } from './gives';
 import { schemePlaces, type SchemePlace } from './places';
 import { schemePlateSchema, type SchemePlate } from './schema';
 import { coloursOfScheme } from './scheme-colours';
@@ -19,6 +20,7 @@ export const scheme = {
 	slow: true,
 	colours: coloursOfScheme,
 	places: schemePlaces,
+	gives: schemeGives,
 	begin: {
 		words: 'Start a scheme',
 		title: 'A scheme with this colour as its lead, on a plate of its own',

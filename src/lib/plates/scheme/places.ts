@@ -46,7 +46,8 @@ function memberAt(plate: SchemePlate, index: number, linked: readonly LinkedColo
 		name,
 		note,
 		put: (put) => {
-			if ('linked' in put || member.fixed) return fixMember(plate.id, index, put);
+			// What is linked or follows cannot be turned with the scheme: it stays where it is put.
+			if ('linked' in put || put.follows || member.fixed) return fixMember(plate.id, index, put);
 			return placeMember(plate.id, index, fit(colourOf(put.text)).linear);
 		}
 	};

@@ -4,6 +4,7 @@ import { coloursOfSpoke } from './cell-names';
 import { chartOf } from './chart-of';
 import { drawWheel } from './draw-wheel';
 import { newWheel } from './make';
+import { wheelGives } from './gives';
 import { wheelPlaces, type WheelPlace } from './places';
 import { wheelPlateSchema, type WheelPlate } from './schema';
 import { mapWheelSources } from './sources';
@@ -21,5 +22,6 @@ export const wheel = {
 	draw: (plate, linked, detail) => drawWheel(plate, linked, detail !== 'colours'),
 	// Spoke by spoke from the middle outwards.
 	colours: (plate, linked) => chartOf(plate, linked).flatMap(({ steps }, spoke) => coloursOfSpoke(plate, spoke, steps)),
-	places: wheelPlaces
+	places: wheelPlaces,
+	gives: wheelGives
 } satisfies PlateKind<WheelPlate, WheelPlace>;

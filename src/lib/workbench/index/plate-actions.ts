@@ -7,13 +7,16 @@ import { notices } from '$lib/ui/notices.svelte';
 import { hasRoomForPlate } from '../study/room';
 import { type Workbench } from '../study/workbench.svelte';
 
-/** Opens a plate: at once where what it shows is there, otherwise when it is loaded. */
-export function openPlate(workbench: Workbench, id: string): void {
+/** Opens a plate, at once where what it shows is there, otherwise when it is loaded; and holds a place of it, if one is named. */
+export function openPlate(workbench: Workbench, id: string, place: unknown = null): void {
 	const plate = workbench.document.plates.find((candidate) => candidate.id === id);
-	if (!plate || benchOf(plate)) return workbench.choosePlate(id);
-	loadBenches([plate]).then(
-		() => workbench.choosePlate(id),
-		() => notices.say('The plate could not be opened: a part of the page did not arrive. Is the server still there?')
+	const open = () => {
+		workbench.choosePlate(id);
+		if (place !== null) workbench.hold(place);
+	};
+	if (!plate || benchOf(plate)) return open();
+	loadBenches([plate]).then(open, () =>
+		notices.say('The plate could not be opened: a part of the page did not arrive. Is the server still there?')
 	);
 }
 

@@ -7,7 +7,9 @@
 	import BeginActions from './BeginActions.svelte';
 	import Codes from './Codes.svelte';
 	import { COORDINATES } from './coordinates';
+	import FollowAnother from './FollowAnother.svelte';
 	import { asMixer } from './focus-mixer';
+	import Elsewhere from './Elsewhere.svelte';
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
 	import Track from './Track.svelte';
@@ -73,6 +75,7 @@
 						</label>
 					{/each}
 					{#if plate && parts?.tools}<parts.tools {workbench} {plate} />{/if}
+					<FollowAnother {workbench} />
 					<BeginActions {workbench} where="tracks" />
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
@@ -84,6 +87,7 @@
 				<p class="serif">This colour is not set by hand.</p>
 				<p>{subject.follows}</p>
 				<p class="parents" data-parents>
+					{#if subject.elsewhere}<Elsewhere {workbench} elsewhere={subject.elsewhere} text={subject.text} />{/if}
 					{#each subject.parents.slice(0, 3) as parent (parent.place)}
 						<button class="act" onclick={() => workbench.hold(parent.place)}>Go to {parent.name}</button>
 					{/each}
@@ -150,6 +154,7 @@
 		color: #fff;
 		cursor: pointer;
 	}
+	.models :global(.start ~ .start),
 	.models :global(.open + .start) {
 		margin-left: 0;
 	}

@@ -1,7 +1,9 @@
 import { changeLinked } from '$lib/model/edit-linked';
 import { linkedOf, textOf } from '$lib/model/resolve';
+import { followedBy } from '$lib/model/sources';
 import { type Settable } from '$lib/plates/kind';
 import { kindOf } from '$lib/plates/kinds';
+import { type StudyDocument } from '$lib/study/study';
 import { usesOf } from '$lib/study/uses';
 import { aboutLinked, type Subject } from '../study/subject';
 import { type Workbench } from '../study/workbench.svelte';
@@ -24,16 +26,39 @@ export function subjectOf(workbench: Workbench): Subject | null {
 		const linked = linkedOf(settable.source, document.linked);
 		if (linked) return aboutLinked(linked, usesOf(linked.id, document));
 		const text = textOf(settable.source, document.linked);
+		const another = aboutFollowed(settable, document);
+		if (another) return another;
 		return { name: settable.name ?? 'Own colour', note: settable.note, text, linked: null, follows: null, parents: [] };
 	}
 	const following = plate && kindOf(plate).places.following(plate, held.place, document.linked);
 	return following && { ...following, linked: null };
 }
 
-/** Sets the held colour; a linked one changes wherever it is used. */
+/** A place that follows a colour of another plate. */
+function aboutFollowed(
+	{ source, name = 'Own colour', note }: Settable,
+	{ plates, linked }: StudyDocument
+): Subject | null {
+	const follows = followedBy(source);
+	const target = follows && plates.find(({ id }) => id === follows.plate);
+	const gives = target && kindOf(target).gives;
+	const given = gives?.at(target!, follows!.place, linked);
+	if (!target || !given) return null;
+	return {
+		name,
+		note,
+		text: given.hex,
+		linked: null,
+		follows: `It follows ${given.name}, on “${target.title}”. Turn that one, or let this one go:`,
+		parents: [],
+		elsewhere: { name: given.name, plate: target.id, place: gives!.held(target, follows!.place, linked) }
+	};
+}
+
+/** Sets the held colour; a linked one changes wherever it is used, one that followed another plate follows no more. */
 export function setHeldColour(workbench: Workbench, text: string, gesture: string | null): void {
 	const subject = subjectOf(workbench);
-	if (!subject || subject.follows !== null || subject.text === text) return;
+	if (!subject || subject.text === text) return;
 	if (subject.linked) workbench.edit(`Set ${subject.linked.name}`, changeLinked(subject.linked.id, { text }), gesture);
 	else {
 		const held = settableHeld(workbench);

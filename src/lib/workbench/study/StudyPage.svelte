@@ -23,7 +23,12 @@
 	// The page is made anew for each study (see the route), so these begin with it and are not replaced.
 	// svelte-ignore state_referenced_locally
 	const { id, revision, document, brought = [] } = study;
-	const workbench = new Workbench(document);
+	const workbench = new Workbench(document, (titles) =>
+		notices.say(
+			`A colour on ${titles.map((title) => `“${title}”`).join(' and ')} followed what is gone. It keeps its last colour.`,
+			{ label: 'Undo', run: () => workbench.undo() }
+		)
+	);
 	const drafts = draftsOf(id);
 	const saver = new Saver(id, revision, document, drafts);
 	const bench = $derived(workbench.plate && benchOf(workbench.plate));

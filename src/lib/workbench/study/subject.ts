@@ -13,6 +13,8 @@ export interface Subject {
 	readonly follows: string | null;
 	/** The colours that it follows from, and where on the plate they stand. */
 	readonly parents: readonly { readonly name: string; readonly place: unknown }[];
+	/** Where it follows a colour of another plate: what that is called, and where it stands. */
+	readonly elsewhere?: { readonly name: string; readonly plate: string; readonly place: unknown };
 }
 
 export function aboutLinked(linked: LinkedColour, uses: Uses): Subject {

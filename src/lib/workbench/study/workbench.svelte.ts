@@ -3,6 +3,7 @@ import { PLAIN_VIEW, type View } from '$lib/drawing/view';
 import { kindOf } from '$lib/plates/kinds';
 import { type Plate } from '$lib/plates/plate';
 import { type StudyEdit } from '$lib/study/edits';
+import { followed } from '$lib/study/followed';
 import { type StudyDocument } from '$lib/study/study';
 
 /** What the mixer holds: a linked colour, or a place of the open plate. A place's form belongs to the plate's kind. */
@@ -40,8 +41,12 @@ export class Workbench {
 	readonly canUndo = $derived(this.history.past.at(-1)?.label ?? null);
 	readonly canRedo = $derived(this.history.future[0]?.label ?? null);
 
-	constructor(document: StudyDocument) {
-		this.document = document;
+	/** @param onletgo Is told the titles of plates on which a colour followed what an edit took away. */
+	constructor(
+		document: StudyDocument,
+		private readonly onletgo: (titles: readonly string[]) => void = () => {}
+	) {
+		this.document = followed(document).study;
 	}
 
 	private whatIsHeld(): Held | null {
@@ -58,10 +63,11 @@ export class Workbench {
 	/** Carries out a named edit. Edits of one gesture are undone together. */
 	edit(label: string, change: StudyEdit, gesture: string | null = null): void {
 		const before = this.document;
-		const after = change(before);
+		const { study: after, letGo } = followed(change(before));
 		if (after === before) return;
 		this.document = after;
 		this.history = noted(this.history, { label, before, after, gesture });
+		if (letGo.length > 0) this.onletgo(letGo);
 	}
 
 	undo(): void {

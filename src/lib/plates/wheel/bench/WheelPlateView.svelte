@@ -64,7 +64,7 @@
 </script>
 
 <PlateSurface {workbench} {plate} {drawing} {heldWords} bind:element={surface}>
-	<div class="ring">
+	<div class="cells">
 		<div role="group" aria-label="Wheel of {plate.hues} hues">
 			{#each places as cells, spoke (spoke)}
 				{#each cells as place, ring (ring)}
@@ -122,7 +122,7 @@
 		stroke: #fff;
 		stroke-dasharray: none;
 	}
-	.ring:has(.cell:focus-visible) .focus {
+	.cells:has(.cell:focus-visible) .focus {
 		display: block;
 	}
 	.marks {

@@ -1,0 +1,111 @@
+<script lang="ts" module>
+	/** Colours to choose from in a row, each with what it is called. */
+	export interface SwatchRow {
+		readonly name: string;
+		readonly colours: readonly {
+			readonly key: string;
+			readonly said: string;
+			readonly hex: string;
+			readonly shown: string;
+		}[];
+	}
+</script>
+
+<script lang="ts">
+	import { placeUnder } from './place-under';
+
+	interface Props {
+		/** What the button says, and what opens under it. */
+		words: string;
+		label: string;
+		/** How the button looks. */
+		look?: 'act' | 'start';
+		/** Asked only while it is open. */
+		rows: () => readonly SwatchRow[];
+		onchoose: (key: string, row: number) => void;
+	}
+
+	/** A button that opens rows of colours, of which one is taken. Left and right go through them, Escape closes. */
+	let { words, label, look = 'act', rows, onchoose }: Props = $props();
+
+	const id = $props.id();
+	let open = $state(false);
+	let button = $state<HTMLButtonElement>();
+	let list = $state<HTMLElement>();
+	const shown = $derived(open ? rows() : []);
+
+	function opened(event: ToggleEvent) {
+		open = event.newState === 'open';
+		if (!open) return;
+		requestAnimationFrame(() => {
+			if (button && list) placeUnder(button, list);
+			list?.querySelector<HTMLElement>('button')?.focus();
+		});
+	}
+
+	const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1 };
+
+	function goByKey(event: KeyboardEvent) {
+		const by = STEPS[event.key];
+		if (by === undefined || !list) return;
+		const all = [...list.querySelectorAll<HTMLElement>('button')];
+		const at = all.findIndex((each) => each === document.activeElement);
+		if (at < 0) return;
+		event.preventDefault();
+		all[(at + by + all.length) % all.length]?.focus();
+	}
+</script>
+
+<button class={look} bind:this={button} popovertarget={id} aria-expanded={open}>{words}</button>
+<div class="panel" {id} popover bind:this={list} ontoggle={opened} role="group" aria-label={label}>
+	{#each shown as { name, colours }, row (row)}
+		<p>{name}</p>
+		<div class="steps" role="group" aria-label={name}>
+			{#each colours as { key, said, hex, shown: fill } (key)}
+				<button
+					aria-label={said}
+					title={hex}
+					style:background={fill}
+					onclick={() => onchoose(key, row)}
+					onkeydown={goByKey}
+				></button>
+			{/each}
+		</div>
+	{/each}
+</div>
+
+<style>
+	.panel {
+		position: fixed;
+		inset: auto;
+		width: 420px;
+		max-width: calc(100vw - 16px);
+		max-height: min(420px, calc(100vh - 16px));
+		margin: 0;
+		padding: 10px 14px 14px;
+		overflow-y: auto;
+		border: 1px solid var(--edge);
+		background: var(--panel-low);
+		color: var(--ink);
+	}
+	p {
+		margin: 8px 0 3px;
+		font-size: 12px;
+	}
+	p:first-child {
+		margin-top: 0;
+	}
+	.steps {
+		display: flex;
+		height: 30px;
+	}
+	.steps button {
+		flex: 1;
+		cursor: pointer;
+	}
+	.steps button:focus-visible {
+		z-index: 1;
+		outline: 2px dashed var(--ink);
+		outline-offset: 2px;
+	}
+</style>
