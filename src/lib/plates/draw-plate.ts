@@ -8,6 +8,10 @@ import { kindOf } from './kinds';
 export const drawPlate = (plate: PlateBase, linked: readonly LinkedColour[], detail: Detail): Drawing =>
 	kindOf(plate).draw(plate, linked, detail);
 
+/** A plate in a few sentences, for those who do not see it. */
+export const describePlate = (plate: PlateBase, linked: readonly LinkedColour[]): string =>
+	kindOf(plate).describe(plate, linked);
+
 /** The colours that a plate is read by, with their names; none where there is nothing to read. */
 export const coloursOfPlate = (plate: PlateBase, linked: readonly LinkedColour[]): readonly NamedCode[] =>
 	kindOf(plate).colours(plate, linked);

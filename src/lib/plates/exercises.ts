@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { wordsOfHex } from '$lib/drawing/patch';
 import { type Drawing, type Shape } from '$lib/drawing/drawing';
 import { header } from '$lib/drawing/head';
 import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
@@ -128,6 +129,12 @@ export function exercisesOf<P extends Exercising, E extends Exercise<P, Settings
 		},
 
 		colours: (plate: P, linked: Linked): readonly NamedCode[] => of(plate).colours(atWork(plate, linked)),
+
+		describe: (plate: P, linked: Linked): string => {
+			const { words, colours } = of(plate);
+			const named = colours(atWork(plate, linked)).map(({ name, hex }) => `${name}, ${wordsOfHex(hex)}`);
+			return `${words.name}. ${words.says}${named.length > 0 ? ` ${named.join('; ')}.` : ''}`;
+		},
 
 		draw: (plate: P, linked: Linked, detail: Detail): Drawing => {
 			const { heading, draw } = of(plate);

@@ -129,6 +129,8 @@ export interface PlateKind<P extends PlateBase, Place> {
 	/** What contradicts itself, as what would be right. */
 	readonly contradictions?: (plate: P) => readonly string[];
 	readonly draw: (plate: P, linked: Linked, detail: Detail) => Drawing;
+	/** What is on it, in a few sentences, for those who do not see it. */
+	readonly describe: (plate: P, linked: Linked) => string;
 	/** Whether drawing it takes so long that its thumbnail waits for the end of a gesture. */
 	readonly slow?: boolean;
 	/** What it is read by as a list of colours; none where there is nothing to read. */

@@ -17,6 +17,7 @@ export const grounds = {
 	mapSources: groundExercises.mapSources,
 	make: newGrounds,
 	draw: groundExercises.draw,
+	describe: groundExercises.describe,
 	colours: groundExercises.colours,
 	listed: true,
 	places: groundsPlaces,

@@ -18,6 +18,7 @@ export const mixes = {
 	mapSources: mixExercises.mapSources,
 	make: newMixes,
 	draw: mixExercises.draw,
+	describe: mixExercises.describe,
 	colours: mixExercises.colours,
 	listed: true,
 	places: mixesPlaces,

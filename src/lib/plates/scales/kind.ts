@@ -1,6 +1,7 @@
 import { newId } from '$lib/model/ids';
 import { linksTo } from '$lib/model/sources';
 import { type PlateKind } from '../kind';
+import { describeScales } from './describe';
 import { drawScales } from './draw-scales';
 import { scalesGive } from './gives';
 import { judgeScales } from './judge';
@@ -42,6 +43,7 @@ export const scales = {
 			.filter(({ scale }) => scale !== null && !scales.some(({ id }) => id === scale))
 			.map(({ scale }) => `a check of a scale that its plate has, not ${scale}`),
 	draw: (plate, linked, detail) => drawScales(plate, linked, detail !== 'colours'),
+	describe: describeScales,
 	colours: (plate, linked) => plate.scales.flatMap((scale) => coloursOfScale(scale, linked)),
 	places: scalesPlaces,
 	gives: scalesGive,

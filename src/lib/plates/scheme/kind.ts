@@ -1,4 +1,5 @@
 import { type PlateKind } from '../kind';
+import { describeScheme } from './describe';
 import { drawScheme } from './draw-scheme';
 import { newScheme, schemeFrom } from './make';
 import { schemeGives } from './gives';
@@ -17,6 +18,7 @@ export const scheme = {
 	mapSources: mapSchemeSources,
 	make: newScheme,
 	draw: (plate, linked, detail) => drawScheme(plate, linked, detail !== 'colours'),
+	describe: describeScheme,
 	slow: true,
 	colours: coloursOfScheme,
 	places: schemePlaces,

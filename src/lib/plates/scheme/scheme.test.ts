@@ -16,7 +16,7 @@ import { flagsOf } from './draw-scheme-wheel';
 import { boxOfRelative, layOutScheme, placeAt, pointOf, relativeAt } from './scheme-layout';
 import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { relativesOfScheme, schemeOf } from './scheme-of';
-import { FINE, wheelPatches } from './wheel-patches';
+import { COARSE, FINE, wheelPatches } from './wheel-patches';
 
 const lab = converter('lab65');
 const hsv = converter('hsv');
@@ -165,6 +165,16 @@ describe('the printed wheel', () => {
 		// A dot stands where no screen shows the colour.
 		return fills.filter((_, i) => paths[i]!.includes('A'));
 	};
+
+	it('stands where its circle stands, however often it was printed elsewhere, and is as fine as it is asked to be', () => {
+		const spec = { scheme: 'free', wheel: 'light', lead: fit(colourOf('#b3392b')).linear } as const;
+		const here = wheelPatches(spec, circle, FINE);
+		const beside = wheelPatches(spec, { ...circle, cx: circle.cx + 40 }, FINE);
+		expect(beside.x).toBe(here.x + 40);
+		expect(beside.paths[0]).not.toBe(here.paths[0]);
+		expect(wheelPatches(spec, circle, COARSE).paths).toHaveLength(COARSE.hues * COARSE.rings);
+		expect(wheelPatches(spec, circle, FINE).paths).toHaveLength(FINE.hues * FINE.rings);
+	});
 
 	it('has every patch at the value of the lead where value is held, within what an 8-bit code can hold (culori 4.0.2)', () => {
 		fc.assert(

@@ -75,14 +75,16 @@ function placesOf({ cx, cy, rim }: WheelCircle, { hues, rings }: Grain): PatchPl
 	});
 }
 
-/** By the wheel's size on the plate: the plate itself, with relatives or without, and its thumbnail. */
-const places = new Map<number, PatchPlace[]>();
+/** The circles in which wheels are printed are few: on the plate, with relatives or without, and in the thumbnail. */
+const places = new Map<string, PatchPlace[]>();
+const nameOf = ({ cx, cy, rim }: WheelCircle, { hues, rings }: Grain): string => `${cx} ${cy} ${rim} ${hues} ${rings}`;
 
 /** Where no screen shows a colour there is a dot, so that the gamut is the shape of what is printed. */
 function mosaicOf(patches: readonly Patch[], circle: WheelCircle, grain: Grain): Of<'mosaic'> {
 	const { cx, cy, rim } = circle;
-	const known = places.get(rim) ?? placesOf(circle, grain);
-	places.set(rim, known);
+	const name = nameOf(circle, grain);
+	const known = places.get(name) ?? placesOf(circle, grain);
+	places.set(name, known);
 	return {
 		kind: 'mosaic',
 		x: cx - rim,
@@ -100,7 +102,7 @@ const known = new Map<string, Of<'mosaic'>>();
 /** The wheel's patches at the lightness of the lead colour. Turning it to and fro finds the same ones again. */
 export function wheelPatches(spec: SchemeSpec, circle: WheelCircle, grain: Grain): Of<'mosaic'> {
 	const print = printOf(spec);
-	const key = `${circle.rim} ${print.wheel} ${print.holdValue} ${print.light}`;
+	const key = `${nameOf(circle, grain)} ${print.wheel} ${print.holdValue} ${print.light}`;
 	const found = known.get(key);
 	if (found) return found;
 	if (known.size >= MOST_KNOWN) known.clear();

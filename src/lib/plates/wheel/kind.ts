@@ -2,6 +2,7 @@ import { linksTo } from '$lib/model/sources';
 import { type PlateKind } from '../kind';
 import { coloursOfSpoke } from './cell-names';
 import { chartOf } from './chart-of';
+import { describeWheel } from './describe';
 import { drawWheel } from './draw-wheel';
 import { newWheel } from './make';
 import { wheelGives } from './gives';
@@ -20,6 +21,7 @@ export const wheel = {
 	uses: ({ from, lead }, id) => Number(from !== 'given' && linksTo(lead, id)),
 	make: newWheel,
 	draw: (plate, linked, detail) => drawWheel(plate, linked, detail !== 'colours'),
+	describe: describeWheel,
 	// Spoke by spoke from the middle outwards.
 	colours: (plate, linked) => chartOf(plate, linked).flatMap(({ steps }, spoke) => coloursOfSpoke(plate, spoke, steps)),
 	places: wheelPlaces,

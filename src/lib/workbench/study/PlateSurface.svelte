@@ -2,6 +2,7 @@
 	import { type Snippet } from 'svelte';
 	import { type Drawing } from '$lib/drawing/drawing';
 	import { seenDrawing } from '$lib/drawing/view';
+	import { describePlate } from '$lib/plates/draw-plate';
 	import { renamePlate } from '$lib/model/edit-plates';
 	import { type PlateBase } from '$lib/model/plate-base';
 	import { takesColour } from '$lib/ui/colour-drag';
@@ -34,6 +35,7 @@
 
 <div class="surface" bind:this={element} {@attach ondropped && takes}>
 	{#if heldWords !== undefined}<p class="unseen" aria-live="polite">{heldWords}</p>{/if}
+	<p class="unseen" data-description>{describePlate(plate, workbench.document.linked)}</p>
 	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
 	<div class="title" style:height={percentOf(HEAD, drawing.height)}>
 		<TitleField

@@ -1,0 +1,13 @@
+import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
+import { wordsOfHex } from '$lib/drawing/patch';
+import { type LinkedColour } from '$lib/model/linked';
+import { type SchemePlate } from './schema';
+import { schemeOf } from './scheme-of';
+
+/** The scheme by its name, and each of its members in words. */
+export function describeScheme(plate: SchemePlate, linked: readonly LinkedColour[]): string {
+	const members = schemeOf(plate, linked).members.map(
+		({ hex }, i) => `${i === 0 ? 'lead colour' : `member ${i + 1}`}, ${wordsOfHex(hex)}`
+	);
+	return `${SCHEME_WORDS[plate.scheme].name} of ${members.length} colours: ${members.join('; ')}.`;
+}

@@ -1,0 +1,15 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import { defineConfig } from 'vitest/config';
+
+/** Unit tests without those that start databases and threads, which are about no other code: for `npm run mutants`, which runs them again and again. */
+export default defineConfig({
+	plugins: [sveltekit()],
+	test: {
+		include: ['src/**/*.test.ts'],
+		exclude: process.env.RICERCAR_MUTANTS === 'server' ? [] : ['src/lib/server/**'],
+		environment: 'node',
+		globalSetup: process.env.RICERCAR_MUTANTS === 'server' ? ['tests/support/build-threads.ts'] : [],
+		env: { RICERCAR_BUILT: '.cache/built' },
+		testTimeout: 60_000
+	}
+});
