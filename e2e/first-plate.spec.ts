@@ -26,7 +26,7 @@ function asElement(shape: Shape): string[] {
 			return [`rect ${shape.x} ${shape.y} ${shape.fill}`];
 		case 'words':
 			return [`text ${shape.x} ${shape.y} ${shape.fill}`];
-		case 'figure':
+		case 'area':
 			return [`path ${shape.path} ${shape.fill}`];
 		case 'rule':
 			return [`path M${shape.x1} ${shape.y1}L${shape.x2} ${shape.y2} none`];

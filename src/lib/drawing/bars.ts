@@ -32,5 +32,5 @@ export const rowIn = ({ x, y, width, height }: Box, fills: readonly string[]): O
 export const barsOf = (row: Of<'row'>): Of<'bar'>[] => barsIn(row, row.codes.map(numberToHex));
 
 /** A mosaic as the figures that it is made of. */
-export const figuresOf = ({ paths, fills }: Of<'mosaic'>): Of<'figure'>[] =>
-	paths.map((path, i) => ({ kind: 'figure', path, fill: fills[i]! }));
+export const figuresOf = ({ paths, fills }: Of<'mosaic'>): Of<'area'>[] =>
+	paths.map((path, i) => ({ kind: 'area', path, fill: fills[i]! }));

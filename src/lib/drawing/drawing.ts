@@ -3,7 +3,7 @@ export type Shape =
 	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
 	/** Bars of one width that touch, from left to right: many colours as one shape, as numbers 0xrrggbb. */
 	| { kind: 'row'; x: number; y: number; width: number; height: number; codes: readonly number[] }
-	/** Many figures as one shape, as SVG path data within a box; `fills` has the colour of each. */
+	/** Many areas as one shape, as SVG path data within a box; `fills` has the colour of each. */
 	| {
 			kind: 'mosaic';
 			x: number;
@@ -13,8 +13,8 @@ export type Shape =
 			paths: readonly string[];
 			fills: readonly string[];
 	  }
-	/** Any other figure, as SVG path data. */
-	| { kind: 'figure'; path: string; fill: string }
+	/** Any other outline, filled, as SVG path data. */
+	| { kind: 'area'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }
 	| {
 			kind: 'words';
@@ -36,7 +36,8 @@ export interface Drawing {
 	readonly title: string;
 	readonly width: number;
 	readonly height: number;
-	readonly ground: string;
+	/** The colour of the sheet. */
+	readonly paper: string;
 	readonly shapes: readonly Shape[];
 }
 

@@ -2,7 +2,7 @@ import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
 import { HARD_TO_TELL } from '$lib/core/scale/readings';
 import { type Step } from '$lib/core/scale/scale';
 import { type Shape } from './drawing';
-import { GROUND_LINEAR, SOFT } from './words';
+import { PAPER_LINEAR, SOFT } from './words';
 
 const TICK = 5;
 
@@ -10,7 +10,7 @@ const TICK = 5;
 export type Corner = readonly [x: number, y: number, dx: number, dy: number];
 
 /** Whether a step would be lost on the plate's ground. */
-export const vanishes = ({ linear }: Step): boolean => differenceOfLinear(linear, GROUND_LINEAR) < HARD_TO_TELL;
+export const vanishes = ({ linear }: Step): boolean => differenceOfLinear(linear, PAPER_LINEAR) < HARD_TO_TELL;
 
 /** Small ticks outside the corners of a step that would be lost on the ground: never a line around it. */
 export const ticks = (corners: readonly Corner[]): Shape[] =>

@@ -26,7 +26,7 @@ function shapeToSvg(shape: Shape, faces: Faces): string {
 			return figuresOf(shape)
 				.map((figure) => shapeToSvg(figure, faces))
 				.join('\n');
-		case 'figure':
+		case 'area':
 			return `<path d="${shape.path}" fill="${shape.fill}" shape-rendering="auto"/>`;
 		case 'rule':
 			return `<path d="M${inPath(shape.x1)} ${inPath(shape.y1)}L${inPath(shape.x2)} ${inPath(shape.y2)}" stroke="${shape.stroke}" fill="none"/>`;
@@ -37,11 +37,11 @@ function shapeToSvg(shape: Shape, faces: Faces): string {
 
 /** A drawing as an SVG 1.1 file. A renderer that knows the faces under other names can say so. */
 export function drawingToSvg(drawing: Drawing, faces: Faces = FACES): string {
-	const { width, height, ground, title, shapes } = drawing;
+	const { width, height, paper, title, shapes } = drawing;
 	return [
 		`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${inPath(width)} ${inPath(height)}" width="${inPath(width)}" height="${inPath(height)}" shape-rendering="crispEdges">`,
 		`<title>${escapeXml(title)}</title>`,
-		`<rect width="100%" height="100%" fill="${ground}"/>`,
+		`<rect width="100%" height="100%" fill="${paper}"/>`,
 		...shapes.map((shape) => shapeToSvg(shape, faces)),
 		'</svg>',
 		''

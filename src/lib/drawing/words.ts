@@ -3,8 +3,8 @@ import { type Of, type Shape } from './drawing';
 /** The neutrals of a plate. */
 export const INK = '#1c1c1c';
 export const SOFT = '#5f5f5f';
-export const GROUND = '#ffffff';
-export const GROUND_LINEAR = [1, 1, 1] as const;
+export const PAPER = '#ffffff';
+export const PAPER_LINEAR = [1, 1, 1] as const;
 
 type Words = Of<'words'>;
 

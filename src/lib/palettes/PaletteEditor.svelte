@@ -1,4 +1,5 @@
 <script lang="ts">
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import ArrowDownOutline from 'flowbite-svelte-icons/ArrowDownOutline.svelte';
 	import ArrowUpOutline from 'flowbite-svelte-icons/ArrowUpOutline.svelte';
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
@@ -108,24 +109,27 @@
 					aria-invalid={complaint?.at === i}
 					onchange={(event) => setText(event.currentTarget, i)}
 				/>
-				<button class="act bare" aria-label="Move {colour.name} up" disabled={i === 0} onclick={() => move(i, -1)}
-					><ArrowUpOutline size="sm" aria-hidden="true" /></button
-				>
-				<button
-					class="act bare"
-					aria-label="Move {colour.name} down"
+				<IconButton
+					label="Move {colour.name} up"
+					disabled={i === 0}
+					onclick={() => move(i, -1)}
+					icon={ArrowUpOutline}
+				/>
+				<IconButton
+					label="Move {colour.name} down"
 					disabled={i === palette.colours.length - 1}
-					onclick={() => move(i, 1)}><ArrowDownOutline size="sm" aria-hidden="true" /></button
-				>
-				<button
-					class="act bare"
-					aria-label="Take {colour.name} out"
+					onclick={() => move(i, 1)}
+					icon={ArrowDownOutline}
+				/>
+				<IconButton
+					label="Take {colour.name} out"
 					onclick={() =>
 						set(
 							'Take a colour out',
 							palette.colours.filter((_, other) => other !== i)
-						)}><CloseOutline size="sm" aria-hidden="true" /></button
-				>
+						)}
+					icon={CloseOutline}
+				/>
 				{#if complaint?.at === i}<p role="alert">{complaint.words}</p>{/if}
 			</li>
 		{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { afterPause } from '$lib/ui/pause';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { readColour } from '$lib/core/colour/read';
@@ -43,13 +44,7 @@
 		}
 	}
 
-	const PAUSE = 250;
-	let timer: ReturnType<typeof setTimeout> | undefined;
-
-	function search(words: string) {
-		clearTimeout(timer);
-		timer = setTimeout(() => void library.load({ words, most: HELPING }), PAUSE);
-	}
+	const search = afterPause<string>((words) => void library.load({ words, most: HELPING }));
 
 	async function make() {
 		const kept = await library.keep({ name: 'Untitled palette', maker: '', tags: [], colours: [] });

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { type Drawing } from '$lib/drawing/drawing';
 import { readStudyFile, writeStudyFile } from '$lib/study/study-file';
 import { studyDocumentSchema, type StudyDocument } from '$lib/study/study';
 import { coloursOfPlate, drawPlate, revealsOf } from './draw-plate';
@@ -22,15 +23,24 @@ const hashOf = (value: unknown): string =>
 		.digest('hex')
 		.slice(0, 16);
 
+/** A drawing in the words that it had then: the paper was a ground, an area a figure. */
+const then = ({ title, width, height, paper, shapes }: Drawing) => ({
+	title,
+	width,
+	height,
+	ground: paper,
+	shapes: shapes.map((shape) => (shape.kind === 'area' ? { ...shape, kind: 'figure' } : shape))
+});
+
 /** All that a plate draws: at every detail, in every state for a room, and its colours. */
 const drawn = (plate: Plate, { linked }: StudyDocument): string =>
 	hashOf([
-		...(['full', 'question', 'colours'] as const).map((detail) => drawPlate(plate, linked, detail)),
+		...(['full', 'question', 'colours'] as const).map((detail) => then(drawPlate(plate, linked, detail))),
 		...revealsOf(plate).map((reveal) => [
 			reveal.says,
 			reveal.asks ?? false,
 			reveal.seconds ?? 0,
-			drawPlate(reveal.plate, linked, reveal.asks ? 'question' : 'full')
+			then(drawPlate(reveal.plate, linked, reveal.asks ? 'question' : 'full'))
 		]),
 		coloursOfPlate(plate, linked)
 	]);
@@ -73,6 +83,8 @@ describe('a study of the first format', () => {
 			...change
 		});
 		expect(plateSchema.parse(old({}))).toMatchObject({ exercise: { name: 'edges', measured: true }, aside: {} });
+		expect(plateSchema.parse(old({ predicted: false }))).toMatchObject({ exercise: { measured: false } });
+		expect(plateSchema.parse(old({ predicted: false }))).not.toHaveProperty('aside.edges');
 		const { aside } = plateSchema.parse(old({ line: 12, count: 5 })) as Extract<Plate, { kind: 'grounds' }>;
 		expect(Object.keys(aside).sort()).toEqual(['assimilation', 'rows']);
 		expect(aside.assimilation).toEqual({ name: 'assimilation', line: 12, strip: false });

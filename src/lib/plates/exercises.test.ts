@@ -35,6 +35,13 @@ describe('exercises of a plate', () => {
 		expect(groundExercises.on(edges, left, [])).toBeNull();
 	});
 
+	it('are each known by codes of what they would show on this plate', () => {
+		expect(groundExercises.codes(plate, 'edges', [])).toEqual(['#b3392b', '#9a8f7d', '#9a8f7d', '#2f5f86']);
+		expect(groundExercises.codes(plate, 'rows', []).slice(0, 2)).toEqual(['#000000', '#292929']);
+		const mixed = mixesPlate(overlap);
+		expect(mixExercises.codes(mixed, 'balance', [])).toEqual(['#b3392b', '#2f5f86']);
+	});
+
 	it('have no other fields than their own, and no settings under another name', () => {
 		expect(plateSchema.safeParse(plate).success).toBe(true);
 		for (const spoilt of [

@@ -3,7 +3,7 @@ import { wordsOfHex } from '$lib/drawing/patch';
 import { type Drawing, type Shape } from '$lib/drawing/drawing';
 import { header } from '$lib/drawing/head';
 import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
-import { GROUND } from '$lib/drawing/words';
+import { PAPER } from '$lib/drawing/words';
 import { type LinkedColour } from '$lib/model/linked';
 import { type PlateBase } from '$lib/model/plate-base';
 import { remembered } from '$lib/model/remembered';
@@ -153,7 +153,7 @@ export const asPlate = ({ title }: PlateBase, heading: string, shapes: readonly 
 	title,
 	width: PLATE_WIDTH,
 	height: PLATE_HEIGHT,
-	ground: GROUND,
+	paper: PAPER,
 	shapes:
 		detail === 'colours'
 			? shapes.filter(({ kind }) => kind !== 'words' && kind !== 'rule')

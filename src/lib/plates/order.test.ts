@@ -43,7 +43,7 @@ function boxOfPath(path: string): Box {
 /** What a shape covers, drawn in a little, so that shapes that touch do not overlap. Words and rules cover nothing. */
 function covered(shape: Shape): Box | null {
 	if (shape.kind === 'words' || shape.kind === 'rule') return null;
-	const { x, y, width, height } = shape.kind === 'figure' ? boxOfPath(shape.path) : shape;
+	const { x, y, width, height } = shape.kind === 'area' ? boxOfPath(shape.path) : shape;
 	return { x: x + 0.5, y: y + 0.5, width: width - 1, height: height - 1 };
 }
 

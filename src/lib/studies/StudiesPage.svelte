@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { afterPause } from '$lib/ui/pause';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { readStudyApart } from '$lib/client/reading';
@@ -8,7 +9,7 @@
 	import { newStudy } from '$lib/study/new-study';
 	import { LONGEST_STUDY_FILE } from '$lib/study/study-file';
 	import { Problem } from '$lib/core/problem';
-	import { type ListQuery, type StudyList } from '$lib/study/requests';
+	import { SORTS, type ListQuery, type StudyList } from '$lib/study/requests';
 	import { notices } from '$lib/ui/notices.svelte';
 	import PageHead from '$lib/ui/PageHead.svelte';
 	import { type StudyDocument } from '$lib/study/study';
@@ -27,8 +28,7 @@
 		untrack(() => shown.begin(latest, by));
 	});
 
-	const PAUSE = 250;
-	let timer: ReturnType<typeof setTimeout> | undefined;
+	const SORT_WORDS = { changed: 'Last changed first', title: 'By title' } as const;
 	let making = $state(false);
 
 	/** What was asked for last: a further change builds on it although its answer has not come yet. */
@@ -46,10 +46,7 @@
 		return goto(`/?sort=${next.sort}${words}`, { replaceState: true, keepFocus: true, noScroll: true });
 	}
 
-	function search(words: string) {
-		clearTimeout(timer);
-		timer = setTimeout(() => void show({ words }), PAUSE);
-	}
+	const search = afterPause<string>((words) => void show({ words }));
 
 	const today = (): string => new Date().toISOString().slice(0, 10);
 
@@ -149,17 +146,14 @@
 				maxlength="120"
 				oninput={(event) => search(event.currentTarget.value)}
 			/>
-			<Select
-				class="choice sort"
-				classes={{ select: 'field' }}
-				aria-label="Order of the studies"
-				placeholder=""
+			<SelectField
+				kind="sort"
+				label="Order of the studies"
+				choices={SORTS}
+				words={SORT_WORDS}
 				value={query.sort}
-				onchange={(event) => show({ sort: event.currentTarget.value === 'title' ? 'title' : 'changed' })}
-			>
-				<option value="changed">Last changed first</option>
-				<option value="title">By title</option>
-			</Select>
+				onchoose={(sort) => void show({ sort })}
+			/>
 			<label class="act file">
 				Read in a study
 				<input type="file" accept=".json,application/json" onchange={(event) => void readIn(event.currentTarget)} />

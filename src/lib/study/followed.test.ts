@@ -56,6 +56,7 @@ describe('a colour that follows another plate', () => {
 		const { study: now } = followed(grounded(half()));
 		expect(followed(now)).toEqual({ study: now, letGo: [] });
 		expect(followed(now).study).toBe(now);
+		expect(followed(study)).toEqual({ study, letGo: [] });
 		expect(followed(study).study).toBe(study);
 		expect(now.plates[0]).toBe(scales);
 	});
@@ -68,6 +69,15 @@ describe('a colour that follows another plate', () => {
 		expect(bare.letGo).toEqual(['Grounds']);
 		const other = { ...now, plates: [withScale({ id: 'another00001' }), now.plates[1]!] };
 		expect(groundOf(followed(other).study)).toEqual({ text: last });
+	});
+
+	it('follows no plate that gives nothing', () => {
+		const grounds = groundsPlate(oneAsTwo, {}, { id: 'grounds00002' });
+		const { study: freed, letGo } = followed(
+			grounded({ text: '#123456', follows: { plate: grounds.id, place: 'first' } }, [grounds])
+		);
+		expect(letGo).toEqual(['Grounds']);
+		expect(groundOf(freed)).toEqual({ text: '#123456' });
 	});
 
 	it('follows through a chain, whatever the order of the plates', () => {
@@ -110,6 +120,8 @@ describe('a colour that follows another plate', () => {
 		};
 		expect(leadsTo(circle.plates, 'mixes0000002', 'mixes0000003')).toBe(true);
 		expect(leadsTo(circle.plates, 'mixes0000002', 'mixes0000009')).toBe(false);
+		expect(leadsTo([scales, ...circle.plates], scales.id, 'mixes0000003')).toBe(false);
+		expect(leadsTo(circle.plates, 'mixes0000009', 'mixes0000003')).toBe(false);
 		const { study: freed, letGo } = followed(circle);
 		expect(letGo).toHaveLength(1);
 		expect(studyDocumentSchema.safeParse(freed).success).toBe(true);

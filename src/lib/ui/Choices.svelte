@@ -1,6 +1,6 @@
 <script lang="ts" generics="Key extends string">
 	import { type Snippet } from 'svelte';
-	import { goThrough, placeUnder } from './place-under';
+	import Popover from './Popover.svelte';
 	import Strip from './Strip.svelte';
 
 	interface Choice {
@@ -27,87 +27,60 @@
 	/** A choice by looking: each one is shown as it would turn out, live. */
 	let { label, choices, chosen, words, preview, onchoose, further }: Props = $props();
 
-	const id = $props.id();
-	let open = $state(false);
-	let button = $state<HTMLButtonElement>();
-	let list = $state<HTMLElement>();
-
-	function opened(event: ToggleEvent) {
-		open = event.newState === 'open';
-		if (!open || !button || !list) return;
-		// The strips come in after this, so the place is found once they are there.
-		requestAnimationFrame(() => {
-			if (!button || !list) return;
-			placeUnder(button, list);
-			list.querySelector<HTMLElement>('[aria-checked=true]')?.focus();
-		});
-	}
+	const OPTION = '[role=menuitemradio]';
 </script>
 
-<button
-	class="act choices"
-	bind:this={button}
-	popovertarget={id}
-	aria-haspopup="menu"
-	aria-expanded={open}
-	aria-label="{label}: {words}"
+<Popover
+	role="menu"
+	{label}
+	kind="act choices"
+	buttonLabel="{label}: {words}"
+	first="[aria-checked=true]"
+	goes={OPTION}
 >
-	<span>{words}</span>
-	<svg width="10" height="6" aria-hidden="true"><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" /></svg>
-</button>
-<div class="panel" {id} popover bind:this={list} ontoggle={opened}>
-	<div
-		role="menu"
-		tabindex="-1"
-		aria-label={label}
-		onkeydown={(event) => goThrough(event, list, '[role=menuitemradio]')}
-	>
-		{#if open}
+	{#snippet button()}
+		<span class="words">{words}</span>
+		<svg class="arrow" width="10" height="6" aria-hidden="true"
+			><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" /></svg
+		>
+	{/snippet}
+	{#snippet children(close)}
+		<div class="list">
 			{#each choices as { key, name, says } (key)}
 				<button
 					role="menuitemradio"
 					aria-checked={key === chosen}
 					class="option"
 					onclick={() => onchoose(key)}
-					ondblclick={() => list?.hidePopover()}
+					ondblclick={close}
 				>
 					<i><Strip codes={preview(key)} /></i>
 					<b>{name}</b>
 					<span>{says}</span>
 				</button>
 			{/each}
-		{/if}
-	</div>
-	{#if further && open}<div class="further">{@render further()}</div>{/if}
-</div>
+			{#if further}<div class="further">{@render further()}</div>{/if}
+		</div>
+	{/snippet}
+</Popover>
 
 <style>
-	.choices {
+	:global(.choices) {
 		min-width: 0;
 		max-width: 172px;
 		padding-inline: 9px;
 		white-space: nowrap;
 	}
-	.choices span {
+	span.words {
 		overflow: hidden;
 		text-overflow: ellipsis;
 	}
-	.choices svg {
+	.arrow {
 		flex: none;
 	}
-	.panel {
-		position: fixed;
-		inset: auto;
+	.list {
 		width: 560px;
-		max-width: calc(100vw - 16px);
-		max-height: calc(100vh - 16px);
-		margin: 0;
-		padding: 0;
-		overflow-y: auto;
-		border: 1px solid var(--edge);
-		background: var(--panel-low);
-		color: var(--ink);
-		white-space: normal;
+		max-width: 100%;
 	}
 	.option {
 		display: grid;

@@ -38,7 +38,7 @@
 		if (!canvas || !context || width === 0) return;
 		if (canvas.width !== width) canvas.width = width;
 		if (canvas.height !== height) canvas.height = height;
-		context.fillStyle = drawing.ground;
+		context.fillStyle = drawing.paper;
 		context.fillRect(0, 0, width, height);
 		paintShapes(context, shapes, width / drawing.width);
 	});

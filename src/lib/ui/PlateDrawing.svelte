@@ -22,7 +22,7 @@
 	viewBox="0 0 {drawing.width} {drawing.height}"
 	shape-rendering="crispEdges"
 	aria-hidden="true"
-	style:background={many.length > 0 ? 'none' : drawing.ground}
+	style:background={many.length > 0 ? 'none' : drawing.paper}
 	{@attach shapes}
 ></svg>
 

@@ -7,11 +7,15 @@
 		choices: readonly Key[];
 		words: Readonly<Record<Key, string>>;
 		value: Key;
+		/** What it does, for those who point at it. */
+		title?: string;
+		/** Further classes of the box. */
+		kind?: string;
 		onchoose: (key: Key) => void;
 	}
 
 	/** One of a few choices that have words. */
-	let { label, choices, words, value, onchoose }: Props = $props();
+	let { label, choices, words, value, title, kind = '', onchoose }: Props = $props();
 
 	function take(chosen: string) {
 		const key = choices.find((choice) => choice === chosen);
@@ -20,11 +24,12 @@
 </script>
 
 <Select
-	class="choice"
+	class="choice {kind}"
 	classes={{ select: 'field' }}
 	aria-label={label}
 	placeholder=""
 	{value}
+	{title}
 	onchange={(event) => take(event.currentTarget.value)}
 >
 	{#each choices as key (key)}<option value={key}>{words[key]}</option>{/each}

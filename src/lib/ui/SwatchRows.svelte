@@ -12,7 +12,7 @@
 </script>
 
 <script lang="ts">
-	import { placeUnder } from './place-under';
+	import Popover from './Popover.svelte';
 
 	interface Props {
 		/** What the button says, and what opens under it. */
@@ -28,21 +28,7 @@
 	/** A button that opens rows of colours, of which one is taken. Left and right go through them, Escape closes. */
 	let { words, label, look = 'act', rows, onchoose }: Props = $props();
 
-	const id = $props.id();
-	let open = $state(false);
-	let button = $state<HTMLButtonElement>();
 	let list = $state<HTMLElement>();
-	const shown = $derived(open ? rows() : []);
-
-	function opened(event: ToggleEvent) {
-		open = event.newState === 'open';
-		if (!open) return;
-		requestAnimationFrame(() => {
-			if (button && list) placeUnder(button, list);
-			list?.querySelector<HTMLElement>('button')?.focus();
-		});
-	}
-
 	const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1 };
 
 	function goByKey(event: KeyboardEvent) {
@@ -56,37 +42,35 @@
 	}
 </script>
 
-<button class={look} bind:this={button} popovertarget={id} aria-expanded={open}>{words}</button>
-<div class="panel" {id} popover bind:this={list} ontoggle={opened} role="group" aria-label={label}>
-	{#each shown as { name, colours }, row (row)}
-		<p>{name}</p>
-		<div class="steps" role="group" aria-label={name}>
-			{#each colours as { key, said, hex, shown: fill } (key)}
-				<button
-					aria-label={said}
-					title={hex}
-					style:background={fill}
-					onclick={() => onchoose(key, row)}
-					onkeydown={goByKey}
-				></button>
+<Popover role="group" {label} kind={look} first="button">
+	{#snippet button()}{words}{/snippet}
+	{#snippet children()}
+		<div class="rows" bind:this={list}>
+			{#each rows() as { name, colours }, row (row)}
+				<p>{name}</p>
+				<div class="steps" role="group" aria-label={name}>
+					{#each colours as { key, said, hex, shown } (key)}
+						<button
+							aria-label={said}
+							title={hex}
+							style:background={shown}
+							onclick={() => onchoose(key, row)}
+							onkeydown={goByKey}
+						></button>
+					{/each}
+				</div>
 			{/each}
 		</div>
-	{/each}
-</div>
+	{/snippet}
+</Popover>
 
 <style>
-	.panel {
-		position: fixed;
-		inset: auto;
+	.rows {
 		width: 420px;
-		max-width: calc(100vw - 16px);
+		max-width: 100%;
 		max-height: min(420px, calc(100vh - 16px));
-		margin: 0;
 		padding: 10px 14px 14px;
 		overflow-y: auto;
-		border: 1px solid var(--edge);
-		background: var(--panel-low);
-		color: var(--ink);
 	}
 	p {
 		margin: 8px 0 3px;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
 	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
 
@@ -31,20 +32,20 @@
 
 <svelte:window onkeydown={undoByKey} />
 <div>
-	<button
-		class="act bare"
-		aria-label={undoWords}
+	<IconButton
+		label={undoWords}
 		title="{undoWords} (Ctrl Z)"
 		disabled={!of.canUndo}
-		onclick={() => of.undo()}><UndoOutline size="sm" aria-hidden="true" /></button
-	>
-	<button
-		class="act bare"
-		aria-label={redoWords}
+		onclick={() => of.undo()}
+		icon={UndoOutline}
+	/>
+	<IconButton
+		label={redoWords}
 		title="{redoWords} (Ctrl Shift Z)"
 		disabled={!of.canRedo}
-		onclick={() => of.redo()}><RedoOutline size="sm" aria-hidden="true" /></button
-	>
+		onclick={() => of.redo()}
+		icon={RedoOutline}
+	/>
 </div>
 
 <style>

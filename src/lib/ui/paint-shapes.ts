@@ -11,7 +11,7 @@ function paintBar(context: CanvasRenderingContext2D, { x, y, width, height, fill
 	context.fillRect(left, top, Math.round((x + width) * scale) - left, Math.round((y + height) * scale) - top);
 }
 
-function paintFigure(context: CanvasRenderingContext2D, { path, fill }: Of<'figure'>, scale: number): void {
+function paintFigure(context: CanvasRenderingContext2D, { path, fill }: Of<'area'>, scale: number): void {
 	context.setTransform(scale, 0, 0, scale, 0, 0);
 	context.fillStyle = fill;
 	context.fill(new Path2D(path));
@@ -112,7 +112,7 @@ function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: numb
 		case 'row':
 			for (const bar of barsOf(shape)) paintBar(context, bar, scale);
 			return;
-		case 'figure':
+		case 'area':
 			return paintFigure(context, shape, scale);
 		case 'mosaic':
 			return paintMosaic(context, shape, scale);

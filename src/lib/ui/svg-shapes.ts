@@ -23,7 +23,7 @@ const WRITTEN: { readonly [Kind in AsElement]: Written<Of<Kind>> } = {
 			fill: ({ fill }) => fill
 		}
 	},
-	figure: {
+	area: {
 		element: 'path',
 		fixed: ['shape-rendering', 'auto'],
 		attributes: { d: ({ path }) => path, fill: ({ fill }) => fill }

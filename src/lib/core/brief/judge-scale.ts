@@ -1,3 +1,4 @@
+import { ordinal } from '../ordinals';
 import { toLinear } from '../colour/colour';
 import { srgbToHsb } from '../colour/hsb';
 import { readColour } from '../colour/read';
@@ -25,22 +26,8 @@ const verdict = (holds: boolean, reason: string, step: number | null = null): Ve
 	reason,
 	step: holds ? null : step
 });
-const ORDINALS = [
-	'first',
-	'second',
-	'third',
-	'fourth',
-	'fifth',
-	'sixth',
-	'seventh',
-	'eighth',
-	'ninth',
-	'tenth',
-	'eleventh',
-	'twelfth'
-];
 const parentName = (index: number, count: number): string =>
-	count === 1 ? 'The parent' : `The ${ORDINALS[index]} parent`;
+	count === 1 ? 'The parent' : `The ${ordinal(index)} parent`;
 /** The step, from 1, that a parent is; null where it is none. */
 const stepOf = (scale: Scale, parent: number): number | null => {
 	const index = scale.steps.findIndex((step) => step.parent === parent);
@@ -72,7 +59,7 @@ function judgeTemperature(made: MadeScale, { of, is }: Extract<ScaleRule, { rule
 			(parent) => `is ${temperature(parent)}; all should be ${is}.`
 		);
 	const parent = made.parents[of];
-	if (!parent) return verdict(false, `There is no ${ORDINALS[of]} parent; it should be ${is}.`);
+	if (!parent) return verdict(false, `There is no ${ordinal(of)} parent; it should be ${is}.`);
 	const found = temperature(parent);
 	return verdict(
 		found === is,

@@ -3,7 +3,7 @@ import { type Box } from '$lib/drawing/box';
 import { type Shape } from '$lib/drawing/drawing';
 import { outlineOf } from '$lib/drawing/figure';
 import { type Patch } from '$lib/drawing/patch';
-import { GROUND, words } from '$lib/drawing/words';
+import { PAPER, words } from '$lib/drawing/words';
 import { type GroundsCommon } from './common';
 import { BOARD_FILL, figureOf } from './ground-shapes';
 import { BOARD, figureIn, groundBoxes, LOOKS, SOLUTION, stripBetween } from './grounds-layout';
@@ -14,12 +14,12 @@ import { type Seen } from './seen';
 const ON_BOARD = '#ffffff';
 
 const groundOf = ({ groundForm }: GroundsCommon, box: Box, fill: string): Shape =>
-	groundForm === 'circles' ? { kind: 'figure', path: outlineOf('circles', box), fill } : bar(box, fill);
+	groundForm === 'circles' ? { kind: 'area', path: outlineOf('circles', box), fill } : bar(box, fill);
 
 /** Over discs the strip is a figure too: figures lie over bars. */
 const stripOf = ({ groundForm }: GroundsCommon, { x, y, width, height }: Box, fill: string): Shape =>
 	groundForm === 'circles'
-		? { kind: 'figure', path: `M${x} ${y}L${x + width} ${y}L${x + width} ${y + height}L${x} ${y + height}z`, fill }
+		? { kind: 'area', path: `M${x} ${y}L${x + width} ${y}L${x + width} ${y + height}L${x} ${y + height}z`, fill }
 		: bar({ x, y, width, height }, fill);
 
 type Pair = readonly [Seen, Seen];
@@ -33,7 +33,7 @@ export function drawPair(
 	const grounds = groundBoxes(common);
 	const boxes = grounds.map((box) => figureIn(box, common.form, common.size));
 	return [
-		...grounds.map((box, i) => groundOf(common, box, cover ? GROUND : pair[i]!.ground.hex)),
+		...grounds.map((box, i) => groundOf(common, box, cover ? PAPER : pair[i]!.ground.hex)),
 		...(strip ? [stripOf(common, stripBetween(boxes[0]!, boxes[1]!), pair[0].figure.hex)] : []),
 		...boxes.map((box, i) => figureOf(common, box, pair[i]!.figure.hex))
 	];

@@ -5,7 +5,7 @@ import { type Shape } from '$lib/drawing/drawing';
 import { type Box } from '$lib/drawing/box';
 import { outlineOf } from '$lib/drawing/figure';
 import { patchOf } from '$lib/drawing/patch';
-import { GROUND, INK } from '$lib/drawing/words';
+import { PAPER, INK } from '$lib/drawing/words';
 
 /** The board of the model: a fifth of white. */
 const BOARD_Y = valueToLuminance(51.8);
@@ -13,7 +13,7 @@ export const BOARD_FILL = patchOf([BOARD_Y, BOARD_Y, BOARD_Y]).hex;
 
 /** A figure of the plate's form in a box. */
 export const figureOf = ({ form }: Pick<GroundsCommon, 'form'>, box: Box, fill: string): Shape => ({
-	kind: 'figure',
+	kind: 'area',
 	path: outlineOf(form, box),
 	fill
 });
@@ -33,5 +33,5 @@ export const marksOf = (marks: readonly boolean[], y: number): Shape[] =>
 	marks.flatMap((isFull, i) => {
 		const box = markBox(i, y);
 		const inner = { x: box.x + 2, y: y + 2, width: box.width - 4, height: box.height - 4 };
-		return isFull ? [bar(box, INK)] : [bar(box, INK), bar(inner, GROUND)];
+		return isFull ? [bar(box, INK)] : [bar(box, INK), bar(inner, PAPER)];
 	});

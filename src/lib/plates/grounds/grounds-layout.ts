@@ -1,3 +1,5 @@
+import { ordinal } from '$lib/core/ordinals';
+import { capital } from '$lib/model/surroundings';
 import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { type GroundsCommon } from './common';
 import { type GroundPlace } from './exercise';
@@ -50,9 +52,6 @@ export function stripBetween(one: Box, other: Box): Box {
 	return { x: one.x + one.width / 2, y, width: other.x + other.width / 2 - one.x - one.width / 2, height: STRIP };
 }
 
-/** The whole field of an after-image. */
-export const FIELD: Box = { x: LEFT, y: 66, width: WIDTH, height: 420 };
-
 /** The neutral board under the pair, with what each figure looks like, and the solution in the middle. */
 export const BOARD: Box = { x: LEFT, y: 420, width: WIDTH, height: 92 };
 export const LOOKS: readonly [Box, Box] = [
@@ -62,18 +61,17 @@ export const LOOKS: readonly [Box, Box] = [
 export const SOLUTION: Box = { x: LEFT + WIDTH / 2 - 34, y: 440, width: 68, height: 52 };
 
 type Sized = Pick<GroundsCommon, 'form' | 'size'>;
-const SAID = ['First', 'Second'] as const;
 
 /** Both grounds as places, in these boxes. */
 export const placesOfGrounds = (boxes: readonly [Box, Box]): GroundPlace[] =>
-	boxes.map((box, i) => ({ what: 'ground', index: i as 0 | 1, said: `${SAID[i]} ground`, box }));
+	boxes.map((box, i) => ({ what: 'ground', index: i as 0 | 1, said: capital(`${ordinal(i)} ground`), box }));
 
 /** The figure on each of two grounds: one colour, or two. */
 export const placesOfFigures = ({ form, size }: Sized, boxes: readonly [Box, Box], twoFigures = false): GroundPlace[] =>
 	boxes.map((box, i) => ({
 		what: 'figure',
 		index: twoFigures ? (i as 0 | 1) : 0,
-		said: `${SAID[i]} figure`,
+		said: capital(`${ordinal(i)} figure`),
 		box: figureIn(box, form, size)
 	}));
 

@@ -1,4 +1,6 @@
+import { ordinal } from '$lib/core/ordinals';
 import { type LinkedColour } from '$lib/model/linked';
+import { capital } from '$lib/model/surroundings';
 import { type Places, type Settable } from '../kind';
 import { type GroundPlace } from './exercise';
 import { groundExercises } from './exercises';
@@ -11,9 +13,6 @@ export type GroundsPlace = Pick<GroundPlace, 'what' | 'index'>;
 /** All that can be held on a plate, each with its box. */
 export const placesOn = (plate: GroundsPlate): readonly GroundPlace[] =>
 	groundExercises.of(plate).places(plate, plate.exercise);
-
-const ORDINALS = ['first', 'second'] as const;
-const NAMES = ['First', 'Second'] as const;
 
 /** The ground, figure or twin with how it is set. One colour on two grounds is set in one place. */
 function settable(
@@ -31,13 +30,13 @@ function settable(
 	const at = alone ? 0 : index;
 	return {
 		source: plate[what === 'ground' ? 'grounds' : 'figures'][at],
-		name: alone ? 'Figure' : `${NAMES[at]} ${what}`,
+		name: alone ? 'Figure' : capital(`${ordinal(at)} ${what}`),
 		note:
 			what === 'ground'
-				? `${ORDINALS[at]} ground`
+				? `${ordinal(at)} ground`
 				: alone
 					? 'figure on every ground'
-					: `figure on the ${ORDINALS[at]} ground`,
+					: `figure on the ${ordinal(at)} ground`,
 		put: (source) => setGroundColour(plate.id, what, at, source)
 	};
 }

@@ -89,7 +89,7 @@ const areaOf = (shapes: readonly Shape[], fill: string): number =>
 		.reduce((sum, shape) => {
 			if (!('fill' in shape) || shape.fill !== fill) return sum;
 			if (shape.kind === 'bar') return sum + shape.width * shape.height;
-			if (shape.kind !== 'figure') return sum;
+			if (shape.kind !== 'area') return sum;
 			// Circles, each of two arcs of one radius.
 			const arcs = [...shape.path.matchAll(/a([\d.]+) /g)].map(([, radius]) => Number(radius));
 			return sum + arcs.reduce((area, radius) => area + (Math.PI * radius * radius) / 2, 0);
@@ -118,7 +118,7 @@ describe('the optical mix', () => {
 	it('lays dots beside each other, never over one another, up to six colours', () => {
 		for (let count = 2; count <= 6; count++) {
 			const dots = patternIn(box, 'dots', 24, codes.slice(0, count)).flatMap((shape) =>
-				shape.kind === 'figure'
+				shape.kind === 'area'
 					? [...shape.path.matchAll(/M([\d.]+) ([\d.]+)a([\d.]+) /g)].map(
 							([, x, y, r]) => [Number(x) + Number(r), Number(y), Number(r)] as const
 						)

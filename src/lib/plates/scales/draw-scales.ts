@@ -12,7 +12,7 @@ import { scaleOf, specOf, usedParents } from './scale-of';
 import { linkedOf, textOf } from '$lib/model/resolve';
 import { layOutScales, ROOMY, type RowPlace, type ScalesLayout } from './layout';
 import { PLATE_WIDTH } from '$lib/drawing/plate-size';
-import { GROUND, INK, shortened, words } from '$lib/drawing/words';
+import { PAPER, INK, shortened, words } from '$lib/drawing/words';
 
 const MARGIN = 28;
 
@@ -78,7 +78,7 @@ export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], 
 		}
 		shapes.push(...colours(decision, linked, scale, place, withWords));
 	});
-	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, ground: GROUND, shapes };
+	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, paper: PAPER, shapes };
 }
 
 const GRADATION_PARTS = 120;

@@ -12,9 +12,7 @@ const LABEL_ROOM: Readonly<Record<Label, number>> = { value: 19, number: 19, cod
 const LINE = 13;
 
 function figure({ hex }: Step, { box, outline }: StepPlace): Shape {
-	return outline.kind === 'box'
-		? { kind: 'bar', ...box, fill: hex }
-		: { kind: 'figure', path: outline.path, fill: hex };
+	return outline.kind === 'box' ? { kind: 'bar', ...box, fill: hex } : { kind: 'area', path: outline.path, fill: hex };
 }
 
 function labels({ steps, inAll }: Scale, place: RowPlace, label: Label): Shape[] {

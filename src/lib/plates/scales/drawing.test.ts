@@ -98,7 +98,7 @@ describe('as SVG', () => {
 });
 
 describe('many colours as one shape', () => {
-	const of = (shapes: Shape[]) => drawingToSvg({ title: '', width: 90, height: 20, ground: '#ffffff', shapes });
+	const of = (shapes: Shape[]) => drawingToSvg({ title: '', width: 90, height: 20, paper: '#ffffff', shapes });
 
 	it('a row is written as bars that touch, a mosaic as its figures', () => {
 		const fills = ['#b3392b', '#d9b036', '#2f5f86'];
@@ -107,7 +107,7 @@ describe('many colours as one shape', () => {
 		);
 		const paths = ['M0 0h9v9z', 'M9 9h9v9z', 'M20 0h9v9z'];
 		expect(of([{ kind: 'mosaic', x: 0, y: 0, width: 29, height: 18, paths, fills }])).toBe(
-			of(paths.map((path, i) => ({ kind: 'figure', path, fill: fills[i]! })))
+			of(paths.map((path, i) => ({ kind: 'area', path, fill: fills[i]! })))
 		);
 	});
 
@@ -118,7 +118,7 @@ describe('many colours as one shape', () => {
 			rowIn({ x: 0, y: 0, width: 1, height: 1 }, fills),
 			{ kind: 'mosaic', x: 0, y: 0, width: 1, height: 1, paths: ['M0 0z', 'M1 1z'], fills }
 		];
-		const seen = seenDrawing(view, { title: '', width: 1, height: 1, ground: '#ffffff', shapes });
+		const seen = seenDrawing(view, { title: '', width: 1, height: 1, paper: '#ffffff', shapes });
 		const [row, mosaic] = seen.shapes as [Of<'row'>, Of<'mosaic'>];
 		for (const seenFills of [row.codes.map(numberToHex), mosaic.fills])
 			expect(seenFills).toEqual(fills.map((fill) => seenHex(view, fill)));

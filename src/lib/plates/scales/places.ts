@@ -1,3 +1,4 @@
+import { ordinal } from '$lib/core/ordinals';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { type LinkedColour } from '$lib/model/linked';
 import { linkedOf, textOf } from '$lib/model/resolve';
@@ -14,8 +15,6 @@ export type ScalesPlace =
 
 export const firstParent = ({ id }: ScaleDecision): ScalesPlace => ({ kind: 'parent', scale: id, index: 0 });
 
-const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
-
 /** A parent, or a step that is pinned. */
 function settable(plate: ScalesPlate, place: ScalesPlace, linked: readonly LinkedColour[]): Settable | null {
 	const row = plate.scales.findIndex(({ id }) => id === place.scale);
@@ -25,7 +24,7 @@ function settable(plate: ScalesPlate, place: ScalesPlace, linked: readonly Linke
 		const last = place.index > 1 && place.index === scale.parents.length - 1;
 		return {
 			source: scale.parents[place.index]!,
-			note: `${last ? 'last' : (ORDINALS[place.index] ?? 'further')} parent ${where}`,
+			note: `${last ? 'last' : ordinal(place.index)} parent ${where}`,
 			put: (source) => setParent(plate.id, scale.id, place.index, source)
 		};
 	}

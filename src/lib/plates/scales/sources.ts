@@ -1,5 +1,5 @@
 import { type ColourSource } from '$lib/model/colour-text';
-import { sourcesBy, type MapSources } from '$lib/model/sources';
+import { type MapSources } from '$lib/model/sources';
 import { type ScaleDecision } from './scale';
 import { type ScalesPlate } from './schema';
 
@@ -18,5 +18,3 @@ export const mapScalesSources: MapSources<ScalesPlate> = (plate, change) => ({
 	...plate,
 	scales: plate.scales.map((scale) => mapScaleSources(scale, change))
 });
-
-export const sourcesOfScales = (plate: ScalesPlate): ColourSource[] => sourcesBy(mapScalesSources, plate);

@@ -28,7 +28,7 @@ const lozenge = (x: number, y: number, across: number, down: number): string =>
 	]);
 /** All outlines of one yarn in one figure: the fewer the figures, the quicker they follow a dial. */
 const figure = (outlines: readonly string[], fill: string): Shape => ({
-	kind: 'figure',
+	kind: 'area',
 	path: outlines.join(''),
 	fill
 });

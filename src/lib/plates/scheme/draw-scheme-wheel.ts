@@ -87,7 +87,7 @@ function drawFlags(wheel: Wheel, members: readonly ShownMember[], circle: WheelC
 }
 
 const lozenge = (x: number, y: number, reach: number, fill: string): Shape => ({
-	kind: 'figure',
+	kind: 'area',
 	path: `M${x} ${y}m0 -${reach}l${reach} ${reach}l-${reach} ${reach}l-${reach} -${reach}z`,
 	fill
 });

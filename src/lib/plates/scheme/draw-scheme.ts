@@ -15,7 +15,7 @@ import { type Box } from '$lib/drawing/box';
 import { ticks } from '$lib/drawing/lost';
 import { header, wrapped } from '$lib/drawing/head';
 import { linkedOf, textOf } from '$lib/model/resolve';
-import { GROUND, GROUND_LINEAR, INK, shortened, words } from '$lib/drawing/words';
+import { PAPER, PAPER_LINEAR, INK, shortened, words } from '$lib/drawing/words';
 import { band, border, lettering, type Yarns } from './designs';
 import { drawSchemeWheel, drawSmallWheel } from './draw-scheme-wheel';
 import { layOutScheme, THREADS, THREAD_GAP, type RelativesLayout, type SchemeLayout } from './scheme-layout';
@@ -48,7 +48,7 @@ function caption(plate: SchemePlate, linked: readonly LinkedColour[]): Shape[] {
 /** Words at the left of a row, in its middle. */
 const beside = ({ y, height }: Box, text: string): Shape => words(COLUMN, y + height / 2 + 4, text, { size: 11 });
 
-const isLost = (linear: Triple): boolean => differenceOfLinear(linear, GROUND_LINEAR) < HARD_TO_TELL;
+const isLost = (linear: Triple): boolean => differenceOfLinear(linear, PAPER_LINEAR) < HARD_TO_TELL;
 
 /** The outer corners of a part of a row, with the direction in which a tick leads away, up or down. */
 function cornersOf({ x, y, width, height }: Box, index: number, count: number) {
@@ -188,7 +188,7 @@ function drawSmall(plate: SchemePlate, made: MadeScheme): Drawing {
 		title: plate.title,
 		width: PLATE_WIDTH,
 		height: 560,
-		ground: GROUND,
+		paper: PAPER,
 		shapes: [
 			...barsIn(members, made.usedHexes),
 			...drawSmallWheel(made.spec, made.members, circle),
@@ -206,7 +206,7 @@ export function drawScheme(plate: SchemePlate, linked: readonly LinkedColour[], 
 		title: plate.title,
 		width: PLATE_WIDTH,
 		height: layout.height,
-		ground: GROUND,
+		paper: PAPER,
 		shapes: [
 			...header(plate.title, ''),
 			...caption(plate, linked),

@@ -8,7 +8,7 @@ import { labelOf } from '$lib/drawing/label';
 import { ticks, vanishes } from '$lib/drawing/lost';
 import { header, wrapped } from '$lib/drawing/head';
 import { linkedOf, textOf } from '$lib/model/resolve';
-import { GROUND, INK, SOFT, words } from '$lib/drawing/words';
+import { PAPER, INK, SOFT, words } from '$lib/drawing/words';
 import { chartOf, hueRing } from './chart-of';
 import { layOutWheel, type WheelLayout } from './wheel-layout';
 import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
@@ -70,7 +70,7 @@ function cells(chart: readonly Spoke[], { spokes }: WheelLayout): Shape[] {
 	const rings = spokes[0]!.cells.length;
 	return Array.from({ length: rings }, (_, i) => rings - 1 - i).flatMap((ring) =>
 		spokes.map(({ cells }, spoke): Shape => ({
-			kind: 'figure',
+			kind: 'area',
 			path: cells[ring]!.path,
 			fill: chart[spoke]!.steps[ring]!.hex
 		}))
@@ -101,7 +101,7 @@ export function drawWheel(plate: WheelPlate, linked: readonly LinkedColour[], wi
 		title: plate.title,
 		width: PLATE_WIDTH,
 		height: PLATE_HEIGHT,
-		ground: GROUND,
+		paper: PAPER,
 		shapes: [
 			...(withWords ? [...header(plate.title, ''), ...caption(plate, linked)] : []),
 			...cells(chart, layout),

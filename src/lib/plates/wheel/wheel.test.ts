@@ -17,7 +17,7 @@ const start = newStudy('Wheels', '');
 const wheel = newWheel(surroundingsOf(start)) as WheelPlate;
 const study: StudyDocument = { ...start, plates: [...start.plates, wheel] };
 const figures = (plate: WheelPlate) =>
-	drawPlate(plate, start.linked, 'full').shapes.filter((shape) => shape.kind === 'figure');
+	drawPlate(plate, start.linked, 'full').shapes.filter((shape) => shape.kind === 'area');
 
 describe('a wheel plate', () => {
 	it('every cell lies on the sheet and has a place of its own, for all counts of hues and rings', () => {

@@ -14,9 +14,5 @@ export async function drawingToPng(drawing: Drawing, width: number): Promise<Buf
 		font: { loadSystemFonts: false, fontFiles: await fontFiles(), defaultFontFamily: INNER_NAMES.sans }
 	});
 	const raw = { width: rendered.width, height: rendered.height, channels: 4 as const };
-	return sharp(rendered.pixels, { raw })
-		.flatten({ background: drawing.ground })
-		.withIccProfile('srgb')
-		.png()
-		.toBuffer();
+	return sharp(rendered.pixels, { raw }).flatten({ background: drawing.paper }).withIccProfile('srgb').png().toBuffer();
 }

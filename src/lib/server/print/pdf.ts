@@ -80,7 +80,7 @@ function draw(pdf: Pdf, shape: Shape): void {
 		case 'mosaic':
 			for (const figure of figuresOf(shape)) draw(pdf, figure);
 			return;
-		case 'figure':
+		case 'area':
 			pdf.path(shape.path).fill(shape.fill);
 			return;
 		case 'rule':

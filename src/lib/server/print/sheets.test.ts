@@ -12,7 +12,7 @@ const ROOM: Room = {
 };
 
 const pageOf = (width: number, height: number, codes: readonly string[] = []): Page => ({
-	drawing: { title: '', width, height, ground: '#ffffff', shapes: [] },
+	drawing: { title: '', width, height, paper: '#ffffff', shapes: [] },
 	codes
 });
 const PLATE = pageOf(792, 560);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import FileImportOutline from 'flowbite-svelte-icons/FileImportOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
@@ -76,17 +77,13 @@
 <section class="linked" aria-label="Linked colours" {@attach takesColour(addDropped)}>
 	<header>
 		<h2>Linked colours</h2>
-		<button
-			class="act bare"
-			aria-label="Read in colours"
+		<IconButton
+			label="Read in colours"
 			title="Read in colours, from a text or a file"
 			onclick={() => (reading = true)}
-		>
-			<FileImportOutline size="sm" aria-hidden="true" />
-		</button>
-		<button class="act bare" aria-label="Add a linked colour" title="Add a linked colour" onclick={add}>
-			<PlusOutline size="sm" aria-hidden="true" />
-		</button>
+			icon={FileImportOutline}
+		/>
+		<IconButton label="Add a linked colour" onclick={add} icon={PlusOutline} />
 	</header>
 	<ul>
 		{#each linked as colour (colour.id)}
@@ -115,14 +112,13 @@
 						<span>{colour.name}</span>
 					</button>
 					{#if heldId === colour.id}
-						<button
-							class="act bare"
-							aria-label="Delete {colour.name}"
+						<IconButton
+							label="Delete {colour.name}"
 							title="Delete"
 							onclick={() => askToDelete(colour)}
-						>
-							<TrashBinOutline size="xs" aria-hidden="true" />
-						</button>
+							icon={TrashBinOutline}
+							size="xs"
+						/>
 					{/if}
 				{/if}
 			</li>
@@ -168,7 +164,7 @@
 			font-size: 12.5px;
 		}
 	}
-	header .act {
+	header :global(.act) {
 		padding: 4px 3px;
 	}
 	ul {

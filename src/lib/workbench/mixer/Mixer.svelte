@@ -154,8 +154,7 @@
 		color: #fff;
 		cursor: pointer;
 	}
-	.models :global(.start ~ .start),
-	.models :global(.open + .start) {
+	.models :global(.start ~ .start) {
 		margin-left: 0;
 	}
 	.models :global(.start:focus-visible) {

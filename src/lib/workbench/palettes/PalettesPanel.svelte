@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { afterPause } from '$lib/ui/pause';
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { onMount } from 'svelte';
 	import { readColour } from '$lib/core/colour/read';
@@ -20,13 +21,8 @@
 	const plate = $derived(workbench.plate);
 	const bench = $derived(plate && benchOf(plate));
 	const kept = $derived(keepables(workbench));
-	const PAUSE = 250;
-	let timer: ReturnType<typeof setTimeout> | undefined;
 
-	function search(words: string) {
-		clearTimeout(timer);
-		timer = setTimeout(() => void library.load({ words, most: HELPING }), PAUSE);
-	}
+	const search = afterPause<string>((words) => void library.load({ words, most: HELPING }));
 
 	const hexOf = (text: string): string => seenHex(workbench.view, show(readColour(text)).hex);
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { VIEW_WORDS, VIEWS } from '$lib/drawing/view';
 	import { type Workbench } from './workbench.svelte';
 
@@ -7,25 +7,17 @@
 	let { workbench }: { workbench: Workbench } = $props();
 
 	const deficient = $derived(workbench.view.kind !== 'colour' && workbench.view.kind !== 'value');
-
-	function choose(value: string) {
-		const kind = VIEWS.find((view) => view === value);
-		if (kind) workbench.view = { ...workbench.view, kind };
-	}
 </script>
 
 <div class="view">
-	<Select
-		class="choice"
-		classes={{ select: 'field' }}
-		aria-label="View"
-		placeholder=""
+	<SelectField
+		label="View"
+		choices={VIEWS}
+		words={VIEW_WORDS}
 		value={workbench.view.kind}
 		title="How the whole study is seen; nothing that is stored changes"
-		onchange={(event) => choose(event.currentTarget.value)}
-	>
-		{#each VIEWS as kind (kind)}<option value={kind}>{VIEW_WORDS[kind]}</option>{/each}
-	</Select>
+		onchoose={(kind) => (workbench.view = { ...workbench.view, kind })}
+	/>
 	{#if deficient}
 		<label>
 			<span>{Math.round(workbench.view.severity * 100)} %</span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
 	import { limitsOf, type Limit } from '$lib/core/brief/rule-limits';
 	import { COMMON_RULES, ruleWords } from '$lib/core/brief/rule-words';
@@ -103,12 +104,13 @@
 						</details>
 					{/if}
 				</div>
-				<button
-					class="act bare"
-					aria-label="Delete the check: {ruleWords(result.check.rule)}"
+				<IconButton
+					label="Delete the check: {ruleWords(result.check.rule)}"
 					title="Delete this check"
-					onclick={() => remove(result)}><CloseOutline size="xs" aria-hidden="true" /></button
-				>
+					onclick={() => remove(result)}
+					icon={CloseOutline}
+					size="xs"
+				/>
 			</li>
 		{/each}
 	</ul>
@@ -155,7 +157,7 @@
 	b {
 		font-weight: 560;
 	}
-	li .bare {
+	li :global(.bare) {
 		min-height: 20px;
 		padding: 2px 4px;
 	}

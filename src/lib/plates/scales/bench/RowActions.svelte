@@ -1,4 +1,5 @@
 <script lang="ts">
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import ArrowDownOutline from 'flowbite-svelte-icons/ArrowDownOutline.svelte';
 	import ArrowUpOutline from 'flowbite-svelte-icons/ArrowUpOutline.svelte';
 	import FileCopyOutline from 'flowbite-svelte-icons/FileCopyOutline.svelte';
@@ -15,48 +16,33 @@
 </script>
 
 <div class="actions" role="group" aria-label="Rows">
-	<button
-		class="act bare"
-		aria-label="Move the row up"
+	<IconButton
+		label="Move the row up"
 		title="Move the row up (Alt ↑)"
 		disabled={row === 0}
 		onclick={() => moveChosen(workbench, -1)}
-	>
-		<ArrowUpOutline size="sm" aria-hidden="true" />
-	</button>
-	<button
-		class="act bare"
-		aria-label="Move the row down"
+		icon={ArrowUpOutline}
+	/>
+	<IconButton
+		label="Move the row down"
 		title="Move the row down (Alt ↓)"
 		disabled={row === plate.scales.length - 1}
 		onclick={() => moveChosen(workbench, 1)}
-	>
-		<ArrowDownOutline size="sm" aria-hidden="true" />
-	</button>
-	<button
-		class="act bare"
-		aria-label="Make the steps linked colours"
+		icon={ArrowDownOutline}
+	/>
+	<IconButton
+		label="Make the steps linked colours"
 		title="Make the steps linked colours of the study"
 		onclick={() => linkSteps(workbench)}
-	>
-		<LinkOutline size="sm" aria-hidden="true" />
-	</button>
-	<button
-		class="act bare"
-		aria-label="Duplicate the row"
-		title="Duplicate the row"
-		onclick={() => duplicateChosen(workbench)}
-	>
-		<FileCopyOutline size="sm" aria-hidden="true" />
-	</button>
-	<button
-		class="act bare"
-		aria-label="Delete the row"
+		icon={LinkOutline}
+	/>
+	<IconButton label="Duplicate the row" onclick={() => duplicateChosen(workbench)} icon={FileCopyOutline} />
+	<IconButton
+		label="Delete the row"
 		title="Delete the row (Delete)"
 		onclick={() => deleteChosen(workbench)}
-	>
-		<TrashBinOutline size="sm" aria-hidden="true" />
-	</button>
+		icon={TrashBinOutline}
+	/>
 </div>
 
 <style>

@@ -19,11 +19,11 @@
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
 	/** Plates are white. */
-	const GROUND = [1, 1, 1] as const;
+	const PAPER = [1, 1, 1] as const;
 
 	const decision = $derived(scaleOn(workbench, plate));
 	const scale = $derived(decision && scaleOf(decision, workbench.document.linked));
-	const readings = $derived(scale && readScale(scale, GROUND));
+	const readings = $derived(scale && readScale(scale, PAPER));
 	const remarks = $derived(readings ? remarksOn(readings) : []);
 	const inAll = $derived(scale?.inAll ?? 2);
 	const frame = $derived(chartFrame(inAll));

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { CODE_KINDS, codesOf, type CodeKind } from '$lib/core/colour/codes';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { readScheme, remarksOnScheme } from '$lib/core/scheme/scheme-readings';
@@ -55,16 +55,14 @@
 <section class="readings" aria-label="Readings">
 	<header>
 		<h2>{SCHEME_WORDS[plate.scheme].name}</h2>
-		<Select
-			class="kind"
-			classes={{ select: 'field' }}
-			aria-label="Codes shown"
-			placeholder=""
+		<SelectField
+			kind="kind"
+			label="Codes shown"
+			choices={CODE_KINDS}
+			words={NAMES}
 			value={kind}
-			onchange={(event) => (kind = CODE_KINDS.find((each) => each === event.currentTarget.value) ?? kind)}
-		>
-			{#each CODE_KINDS as each (each)}<option value={each}>{NAMES[each]}</option>{/each}
-		</Select>
+			onchoose={(each) => (kind = each)}
+		/>
 	</header>
 	<p class="says">{SCHEME_WORDS[plate.scheme].says}</p>
 	<table>

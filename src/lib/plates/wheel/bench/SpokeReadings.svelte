@@ -20,8 +20,8 @@
 	/** The chosen spoke from the rim to the middle: each colour with its value and how far it looks from the next. */
 	let { workbench, plate, cell, steps }: Props = $props();
 
-	const GROUND = [1, 1, 1] as const;
-	const readings = $derived(readScale({ steps }, GROUND));
+	const PAPER = [1, 1, 1] as const;
+	const readings = $derived(readScale({ steps }, PAPER));
 	const rows = $derived(
 		steps.map((step, ring) => ({ step, ring, difference: ring > 0 ? readings.differences[ring - 1]! : null })).reverse()
 	);

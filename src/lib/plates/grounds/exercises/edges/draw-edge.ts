@@ -20,7 +20,7 @@ export function drawEdge([one, other]: readonly [Patch, Patch]): Shape[] {
 			const inner = i % 2 === 0 ? one.hex : other.hex;
 			const tip = right.x + (i % 2 === 0 ? REACH : -REACH);
 			return {
-				kind: 'figure',
+				kind: 'area',
 				path: `M${right.x} ${top}L${tip} ${top + high / 2}L${right.x} ${top + high}z`,
 				fill: inner
 			};

@@ -65,7 +65,7 @@ function dots({ shifts }: OwnContrast): Shape[] {
 		return [
 			{ kind: 'rule', x1: x, y1: y, x2: x, y2: model, stroke: SOFT },
 			bar({ x: x - 8, y: model - 0.8, width: 16, height: 1.6 }, INK),
-			{ kind: 'figure', path: `M${x} ${y - DOT}L${x + DOT} ${y}L${x} ${y + DOT}L${x - DOT} ${y}z`, fill: INK }
+			{ kind: 'area', path: `M${x} ${y - DOT}L${x + DOT} ${y}L${x} ${y + DOT}L${x - DOT} ${y}z`, fill: INK }
 		];
 	});
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import { mixExercises } from '../../exercises';
@@ -6,7 +7,7 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { LEAST_MIXED, MOST_MIXED, MOST_PARTS } from '../../common';
 	import { type MixesPlate } from '../../schema';
-	import { takesColour } from '$lib/ui/colour-drag';
+	import ColourChip from '$lib/ui/ColourChip.svelte';
 	import { addMixParent, removeMixParent, setMixParent, setParts } from '../../mixes-edits';
 	import { parentPlace } from '../../places';
 	import { surroundingsOf } from '$lib/plates/kinds';
@@ -44,14 +45,13 @@
 </script>
 
 {#each parents as { hex }, index (index)}
-	<button
-		class="act parent"
-		class:held={held === index}
-		onclick={() => hold(index)}
-		{@attach takesColour((text) => put(index, text))}
-	>
-		<i style:background={seenHex(workbench.view, hex)}></i><b>{parentName(plate, index, workbench.document.linked)}</b>
-	</button>
+	<ColourChip
+		name={parentName(plate, index, workbench.document.linked)}
+		fill={seenHex(workbench.view, hex)}
+		held={held === index}
+		onhold={() => hold(index)}
+		ontake={(text) => put(index, text)}
+	/>
 	{#if withParts}
 		<input
 			class="field"
@@ -63,41 +63,17 @@
 	{/if}
 {/each}
 {#if plate.parents.length < MOST_MIXED}
-	<button class="act bare" aria-label="Add a parent" title="Add a parent" onclick={add}
-		><PlusOutline size="sm" aria-hidden="true" /></button
-	>
+	<IconButton label="Add a parent" onclick={add} icon={PlusOutline} />
 {/if}
 {#if plate.parents.length > LEAST_MIXED && held !== null}
-	<button
-		class="act bare"
-		aria-label="Remove parent {held + 1}"
-		title="Remove parent {held + 1}"
+	<IconButton
+		label="Remove parent {held + 1}"
 		onclick={() => workbench.edit('Remove a parent', removeMixParent(plate.id, held))}
-		><CloseOutline size="sm" aria-hidden="true" /></button
-	>
+		icon={CloseOutline}
+	/>
 {/if}
 
 <style>
-	.parent {
-		max-width: 118px;
-		padding-left: 4px;
-	}
-	.held b {
-		font-weight: 600;
-		text-decoration: underline;
-		text-underline-offset: 3px;
-	}
-	i {
-		flex: none;
-		width: 20px;
-		height: 20px;
-	}
-	b {
-		overflow: hidden;
-		font-weight: 500;
-		text-overflow: ellipsis;
-		white-space: nowrap;
-	}
 	.field {
 		width: 40px;
 		padding-inline: 4px;

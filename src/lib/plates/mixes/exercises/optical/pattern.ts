@@ -57,7 +57,7 @@ function dotsIn({ x, y, width, height }: Box, grain: number, codes: readonly str
 			const [cx, cy] = [left + px * cell, top + py * high];
 			return outlineOf('circles', { x: cx - fits, y: cy - fits, width: 2 * fits, height: 2 * fits });
 		});
-		return { kind: 'figure', path: circles.join(''), fill };
+		return { kind: 'area', path: circles.join(''), fill };
 	});
 	return [bar({ x, y, width, height }, ground), ...dots];
 }

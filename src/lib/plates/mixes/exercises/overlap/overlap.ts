@@ -56,7 +56,7 @@ function drawFigures(
 	linked: readonly LinkedColour[]
 ): Shape[] {
 	const { figures } = chainPlaces(parents.length, form);
-	const figure = (path: string, fill: string): Shape => ({ kind: 'figure', path, fill });
+	const figure = (path: string, fill: string): Shape => ({ kind: 'area', path, fill });
 	return [
 		...figures.map((box, i) => figure(outlineOf(form, box), parents[i]!.hex)),
 		...crossings.map(({ hex }, i) => figure(crossingOf(form, figures[i]!, figures[i + 1]!), hex)),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import MinusOutline from 'flowbite-svelte-icons/MinusOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import { MOST_BETWEEN } from '$lib/core/scale/scale';
@@ -31,14 +32,12 @@
 </script>
 
 <div class="count" role="group" aria-label="Number of steps">
-	<button
-		class="act bare"
-		aria-label="One step fewer"
+	<IconButton
+		label="One step fewer"
 		disabled={scale.between === 0}
 		onclick={() => set(scale.between - 1)}
-	>
-		<MinusOutline size="sm" aria-hidden="true" />
-	</button>
+		icon={MinusOutline}
+	/>
 	<input
 		class="field"
 		inputmode="numeric"
@@ -51,14 +50,12 @@
 			set(scale.between + (event.key === 'ArrowUp' ? 1 : -1));
 		}}
 	/>
-	<button
-		class="act bare"
-		aria-label="One step more"
+	<IconButton
+		label="One step more"
 		disabled={scale.between === MOST_BETWEEN}
 		onclick={() => set(scale.between + 1)}
-	>
-		<PlusOutline size="sm" aria-hidden="true" />
-	</button>
+		icon={PlusOutline}
+	/>
 	<span>between,</span>
 	<input
 		class="field"

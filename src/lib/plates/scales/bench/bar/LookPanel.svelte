@@ -8,7 +8,7 @@
 	import { type ScaleDecision } from '../../scale';
 	import { FORMS, PLAIN_LOOK, SIZES, type ScaleLook, type Size } from '../../look';
 	import { LABELS } from '$lib/drawing/label';
-	import { placeUnder } from '$lib/ui/place-under';
+	import Popover from '$lib/ui/Popover.svelte';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { spreadLook } from '../../scale-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -23,122 +23,103 @@
 	/** How the chosen scale is laid out on the plate. */
 	let { workbench, plate, scale }: Props = $props();
 
-	const id = $props.id();
-	let open = $state(false);
-	let button = $state<HTMLButtonElement>();
-	let panel = $state<HTMLElement>();
-
 	const look = $derived(scale.look ?? PLAIN_LOOK);
 	const made = $derived(scaleOf(scale, workbench.document.linked));
 
 	const SIZE_WORDS: Readonly<Record<Size, string>> = { small: 'small', middle: 'middle', large: 'large' };
 
 	const set = (label: string, change: Partial<ScaleLook>) => decide(workbench, label, { look: { ...look, ...change } });
-
-	function opened(event: ToggleEvent) {
-		open = event.newState === 'open';
-		requestAnimationFrame(() => {
-			if (!open || !button || !panel) return;
-			placeUnder(button, panel);
-			panel.querySelector<HTMLElement>('input:checked')?.focus();
-		});
-	}
 </script>
 
-<button class="act" bind:this={button} popovertarget={id} aria-haspopup="dialog" aria-expanded={open}>
-	Layout
-	<svg width="10" height="6" aria-hidden="true"><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" /></svg>
-</button>
-<div class="panel" {id} popover role="dialog" aria-label="Layout of the scale" bind:this={panel} ontoggle={opened}>
-	{#if open}
-		<div class="forms" role="radiogroup" aria-label="Form">
-			{#each FORMS as form (form)}
-				<label>
-					<span class="drawn"
-						><PlateDrawing drawing={seenDrawing(workbench.view, drawForm(made, { ...look, form }, 132, 84))} /></span
+<Popover role="dialog" label="Layout of the scale" look="white" first="input:checked">
+	{#snippet button()}
+		Layout
+		<svg width="10" height="6" aria-hidden="true"><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" /></svg>
+	{/snippet}
+	{#snippet children()}
+		<div class="look">
+			<div class="forms" role="radiogroup" aria-label="Form">
+				{#each FORMS as form (form)}
+					<label>
+						<span class="drawn"
+							><PlateDrawing drawing={seenDrawing(workbench.view, drawForm(made, { ...look, form }, 132, 84))} /></span
+						>
+						<span class="name">
+							<input
+								type="radio"
+								name="form"
+								checked={look.form === form}
+								onchange={() => set('Change the layout', { form })}
+							/>
+							{FORM_WORDS[form]}
+						</span>
+					</label>
+				{/each}
+			</div>
+			<div class="more">
+				<fieldset>
+					<legend>At each step</legend>
+					{#each LABELS as label (label)}
+						<label>
+							<input
+								type="radio"
+								name="label"
+								checked={look.label === label}
+								onchange={() => set('Change the labels', { label })}
+							/>
+							{LABEL_WORDS[label]}
+						</label>
+					{/each}
+				</fieldset>
+				<fieldset>
+					<legend>Size</legend>
+					{#each SIZES as size (size)}
+						<label>
+							<input
+								type="radio"
+								name="size"
+								checked={look.size === size}
+								onchange={() => set('Change the size', { size })}
+							/>
+							{SIZE_WORDS[size]}
+						</label>
+					{/each}
+				</fieldset>
+				<div class="switches">
+					<label>
+						<input
+							type="checkbox"
+							checked={look.turned}
+							onchange={(event) => set('Turn the direction', { turned: event.currentTarget.checked })}
+						/>
+						last step first
+					</label>
+					<label>
+						<input
+							type="checkbox"
+							checked={look.gradation}
+							onchange={(event) => set('Change the gradation', { gradation: event.currentTarget.checked })}
+						/>
+						with the unbroken gradation
+					</label>
+					<button
+						class="act"
+						disabled={plate.scales.length < 2}
+						onclick={() => workbench.edit('Lay out all rows alike', spreadLook(plate.id, look))}
+						>Lay out all rows like this</button
 					>
-					<span class="name">
-						<input
-							type="radio"
-							name="form"
-							checked={look.form === form}
-							onchange={() => set('Change the layout', { form })}
-						/>
-						{FORM_WORDS[form]}
-					</span>
-				</label>
-			{/each}
-		</div>
-		<div class="more">
-			<fieldset>
-				<legend>At each step</legend>
-				{#each LABELS as label (label)}
-					<label>
-						<input
-							type="radio"
-							name="label"
-							checked={look.label === label}
-							onchange={() => set('Change the labels', { label })}
-						/>
-						{LABEL_WORDS[label]}
-					</label>
-				{/each}
-			</fieldset>
-			<fieldset>
-				<legend>Size</legend>
-				{#each SIZES as size (size)}
-					<label>
-						<input
-							type="radio"
-							name="size"
-							checked={look.size === size}
-							onchange={() => set('Change the size', { size })}
-						/>
-						{SIZE_WORDS[size]}
-					</label>
-				{/each}
-			</fieldset>
-			<div class="switches">
-				<label>
-					<input
-						type="checkbox"
-						checked={look.turned}
-						onchange={(event) => set('Turn the direction', { turned: event.currentTarget.checked })}
-					/>
-					last step first
-				</label>
-				<label>
-					<input
-						type="checkbox"
-						checked={look.gradation}
-						onchange={(event) => set('Change the gradation', { gradation: event.currentTarget.checked })}
-					/>
-					with the unbroken gradation
-				</label>
-				<button
-					class="act"
-					disabled={plate.scales.length < 2}
-					onclick={() => workbench.edit('Lay out all rows alike', spreadLook(plate.id, look))}
-					>Lay out all rows like this</button
-				>
+				</div>
 			</div>
 		</div>
-	{/if}
-</div>
+	{/snippet}
+</Popover>
 
 <style>
-	.panel {
-		position: fixed;
-		inset: auto;
+	.look {
 		width: 640px;
-		max-width: calc(100vw - 16px);
-		margin: 0;
+		max-width: 100%;
 		padding: 12px;
-		border: 1px solid var(--edge);
-		background: #fff;
-		color: var(--ink);
 		font-size: 12.5px;
-		white-space: normal;
 	}
 	.forms {
 		display: grid;

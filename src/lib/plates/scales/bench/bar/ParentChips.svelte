@@ -1,4 +1,5 @@
 <script lang="ts">
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import { show } from '$lib/core/colour/shown';
@@ -7,7 +8,7 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { type ScalesPlate } from '../../schema';
 	import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '../../scale';
-	import { takesColour } from '$lib/ui/colour-drag';
+	import ColourChip from '$lib/ui/ColourChip.svelte';
 	import { placeOn } from '../chosen-scale';
 	import { putParent } from '../put-parent';
 	import { placesOf, removeParent, setParent } from '../../scale-edits';
@@ -52,51 +53,27 @@
 	{@const text = textOf(source, workbench.document.linked)}
 	{@const name = linkedOf(source, workbench.document.linked)?.name ?? text}
 	{#if index > 0 && !brief}<span>to</span>{/if}
-	<button
-		class="act parent"
-		class:brief
-		title={brief ? name : undefined}
-		aria-label={brief ? `Parent ${index + 1}: ${name}` : undefined}
-		onclick={() => workbench.hold({ kind: 'parent', scale: scale.id, index })}
-		{@attach takesColour((dropped) => put(index, dropped))}
-	>
-		<i style:background={seenHex(workbench.view, show(colourOf(text)).hex)}></i>
-		{#if !brief}<b>{name}</b>{/if}
-	</button>
+	<ColourChip
+		{name}
+		fill={seenHex(workbench.view, show(colourOf(text)).hex)}
+		{brief}
+		label="Parent {index + 1}: {name}"
+		onhold={() => workbench.hold({ kind: 'parent', scale: scale.id, index })}
+		ontake={(dropped) => put(index, dropped)}
+	/>
 {/each}
 {#if isPath}
-	<button
-		class="act bare"
-		aria-label="Add a parent"
+	<IconButton
+		label="Add a parent"
 		title="Add a parent in the widest part of the path"
 		disabled={parents.length >= MOST_PARENTS}
-		onclick={add}><PlusOutline size="sm" aria-hidden="true" /></button
-	>
-	<button
-		class="act bare"
-		aria-label="Remove parent {held + 1}"
-		title="Remove parent {held + 1}"
+		onclick={add}
+		icon={PlusOutline}
+	/>
+	<IconButton
+		label="Remove parent {held + 1}"
 		disabled={parents.length <= LEAST_PARENTS}
-		onclick={remove}><CloseOutline size="sm" aria-hidden="true" /></button
-	>
+		onclick={remove}
+		icon={CloseOutline}
+	/>
 {/if}
-
-<style>
-	.parent {
-		max-width: 112px;
-		padding-left: 4px;
-	}
-	.parent.brief {
-		padding: 3px;
-	}
-	i {
-		flex: none;
-		width: 20px;
-		height: 20px;
-	}
-	b {
-		overflow: hidden;
-		font-weight: 500;
-		text-overflow: ellipsis;
-	}
-</style>

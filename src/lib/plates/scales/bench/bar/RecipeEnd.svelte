@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { ROUTES } from '$lib/core/scale/route';
 	import { endWords, ROUTE_WORDS, WHEEL_WORDS } from '$lib/core/scale/words';
 	import { WHEELS } from '$lib/core/scheme/wheel';
@@ -16,8 +16,9 @@
 	const rising = $derived(scale.recipe === 'tones-rising');
 	const endGrey = $derived(scaleOf(scale, workbench.document.linked).steps.at(-1)!.value);
 
-	const pick = <T extends string>(choices: readonly T[], value: string): T | undefined =>
-		choices.find((choice) => choice === value);
+	const DULLED = { complement: 'to its complement', neutral: 'as far as the neutral' } as const;
+	const CHROMA = { held: 'at one chroma', greatest: 'at the greatest chroma' } as const;
+	const STANDING = { value: 'where its value falls', middle: 'in the middle' } as const;
 
 	function typeGrey(field: HTMLInputElement) {
 		const typed = Number(field.value);
@@ -42,75 +43,45 @@
 		onchange={(event) => typeGrey(event.currentTarget)}
 	/>
 {:else if scale.recipe === 'dulling'}
-	<Select
-		class="choice"
-		classes={{ select: 'field' }}
-		aria-label="How far it is dulled"
-		placeholder=""
+	<SelectField
+		label="How far it is dulled"
+		choices={['complement', 'neutral']}
+		words={DULLED}
 		value={scale.oneWay ? 'neutral' : 'complement'}
-		onchange={(event) =>
-			decide(workbench, 'Change how far it is dulled', { oneWay: event.currentTarget.value === 'neutral' })}
-	>
-		<option value="complement">to its complement</option>
-		<option value="neutral">as far as the neutral</option>
-	</Select>
-	<Select
-		class="choice"
-		classes={{ select: 'field' }}
-		aria-label="Wheel"
-		placeholder=""
+		onchoose={(end) => decide(workbench, 'Change how far it is dulled', { oneWay: end === 'neutral' })}
+	/>
+	<SelectField
+		label="Wheel"
+		choices={WHEELS}
+		words={WHEEL_WORDS}
 		value={scale.wheel ?? 'painter'}
-		onchange={(event) => {
-			const wheel = pick(WHEELS, event.currentTarget.value);
-			if (wheel) decide(workbench, 'Change the wheel', { wheel });
-		}}
-	>
-		{#each WHEELS as wheel (wheel)}<option value={wheel}>{WHEEL_WORDS[wheel]}</option>{/each}
-	</Select>
+		onchoose={(wheel) => decide(workbench, 'Change the wheel', { wheel })}
+	/>
 {:else if scale.recipe === 'hue-steps'}
-	<Select
-		class="choice"
-		classes={{ select: 'field' }}
-		aria-label="Chroma of the hue steps"
-		placeholder=""
+	<SelectField
+		label="Chroma of the hue steps"
+		choices={['held', 'greatest']}
+		words={CHROMA}
 		value={scale.greatestChroma ? 'greatest' : 'held'}
-		onchange={(event) =>
-			decide(workbench, 'Change the chroma of the hue steps', {
-				greatestChroma: event.currentTarget.value === 'greatest'
-			})}
-	>
-		<option value="held">at one chroma</option>
-		<option value="greatest">at the greatest chroma</option>
-	</Select>
-	<Select
-		class="choice"
-		classes={{ select: 'field' }}
-		aria-label="Route"
-		placeholder=""
+		onchoose={(chroma) =>
+			decide(workbench, 'Change the chroma of the hue steps', { greatestChroma: chroma === 'greatest' })}
+	/>
+	<SelectField
+		label="Route"
+		choices={ROUTES}
+		words={ROUTE_WORDS}
 		value={scale.route ?? 'shorter'}
-		onchange={(event) => {
-			const route = pick(ROUTES, event.currentTarget.value);
-			if (route) decide(workbench, 'Change the route', { route });
-		}}
-	>
-		{#each ROUTES as route (route)}<option value={route}>{ROUTE_WORDS[route]}</option>{/each}
-	</Select>
+		onchoose={(route) => decide(workbench, 'Change the route', { route })}
+	/>
 {:else if scale.recipe === 'value-steps'}
 	<span>to black, standing</span>
-	<Select
-		class="choice"
-		classes={{ select: 'field' }}
-		aria-label="Where the parent stands"
-		placeholder=""
+	<SelectField
+		label="Where the parent stands"
+		choices={['value', 'middle']}
+		words={STANDING}
 		value={scale.parentPlace ?? 'value'}
-		onchange={(event) => {
-			const parentPlace = pick(['value', 'middle'], event.currentTarget.value);
-			if (parentPlace) decide(workbench, 'Move the parent', { parentPlace });
-		}}
-	>
-		<option value="value">where its value falls</option>
-		<option value="middle">in the middle</option>
-	</Select>
+		onchoose={(parentPlace) => decide(workbench, 'Move the parent', { parentPlace })}
+	/>
 {:else if endWords(scale.recipe)}
 	<span>to {endWords(scale.recipe)}</span>
 {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { linearToHex } from '$lib/core/colour/bytes';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { fit } from '$lib/core/colour/shown';
@@ -15,14 +15,13 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { type ScalesPlate } from '../../schema';
 	import { scaleOn } from '../chosen-scale';
-	import { placeUnder } from '$lib/ui/place-under';
+	import Popover from '$lib/ui/Popover.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { setHeldColour } from '$lib/workbench/mixer/subject';
 
 	/** A wheel at hand while parents are chosen: its warm and its cool half, and the parents of the chosen scale to be turned on it. */
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
-	const id = $props.id();
 	const SIZE = 330;
 	const MIDDLE = SIZE / 2;
 	/** The box that gives a ring of hues with the arcs of the two halves, and their words, outside it. */
@@ -33,10 +32,7 @@
 	const DOTS = 50;
 	const TIP = 64;
 
-	let open = $state(false);
 	let wheel = $state<Wheel>('painter');
-	let button = $state<HTMLButtonElement>();
-	let panel = $state<HTMLElement>();
 
 	const sectors = ring(HUES, RING).steps;
 	const colours = $derived(wheelColours(wheel, HUES));
@@ -106,91 +102,67 @@
 		hold(index);
 		turnTo(linear, direction * (event.shiftKey ? 15 : 3));
 	}
-
-	function opened(event: ToggleEvent) {
-		open = event.newState === 'open';
-		requestAnimationFrame(() => open && button && panel && placeUnder(button, panel));
-	}
 </script>
 
-<button class="open" bind:this={button} popovertarget={id} aria-haspopup="dialog" aria-expanded={open}>Wheel</button>
-<div class="panel" {id} popover role="dialog" aria-label="Wheel" bind:this={panel} ontoggle={opened}>
-	{#if open}
-		<Select
-			class="choice"
-			classes={{ select: 'field' }}
-			aria-label="Which wheel"
-			placeholder=""
-			value={wheel}
-			onchange={(event) => {
-				wheel = WHEELS.find((choice) => choice === event.currentTarget.value) ?? wheel;
-			}}
-		>
-			{#each WHEELS as choice (choice)}<option value={choice}>{WHEEL_WORDS[choice]}</option>{/each}
-		</Select>
-		<svg viewBox="0 0 {SIZE} {SIZE}" role="group" aria-label="{WHEEL_WORDS[wheel]} with the parents of the scale">
-			{#each sectors as { outline }, i (i)}
-				{#if outline.kind === 'path'}<path d={outline.path} fill={seenHex(workbench.view, colours[i]!)} />{/if}
-			{/each}
-			<path d={arc(warm[0] + 3, warm[1] - 3)} class="half" />
-			<path d={arc(warm[1] + 3, warm[0] - 3)} class="half cool" />
-			{#each [{ words: 'warm', angle: half(warm[0], warm[1]) }, { words: 'cool', angle: half(warm[1], warm[0]) }] as { words, angle } (words)}
-				{@const [x, y] = at(angle, WORDS)}
-				<text {x} y={y + 4}>{words}</text>
-			{/each}
-			{#each parents as parent (parent.index)}
-				{@const [x, y] = parent.place}
-				{@const [tipX, tipY] = at(parent.angle, TIP)}
-				<line x1={x} y1={y} x2={tipX} y2={tipY} />
-				<circle
-					cx={x}
-					cy={y}
-					r="9"
-					fill={seenHex(workbench.view, parent.hex)}
-					role="slider"
-					tabindex="0"
-					aria-label="Hue of parent {parent.index + 1}, {parent.name}"
-					aria-valuemin={0}
-					aria-valuemax={360}
-					aria-valuenow={Math.round(parent.angle)}
-					aria-valuetext="{Math.round(parent.angle)}°, {colourWords(parent.linear)}, {temperature(parent.linear)}"
-					onpointerdown={(event) => press(event, parent)}
-					onpointermove={drag}
-					onpointerup={() => (dragged = null)}
-					onpointercancel={() => (dragged = null)}
-					onkeydown={(event) => goByKey(event, parent)}
-				></circle>
-			{/each}
-		</svg>
-		<p>
-			{#each parents.slice(0, 4) as { index, name, linear } (index)}
-				<span>{name}: {temperature(linear) === 'neutral' ? 'neither warm nor cool' : temperature(linear)}</span>
-			{/each}
-		</p>
-	{/if}
-</div>
+<Popover role="dialog" label="Wheel" kind="start" look="white">
+	{#snippet button()}Wheel{/snippet}
+	{#snippet children()}
+		<div class="wheel">
+			<SelectField
+				label="Which wheel"
+				choices={WHEELS}
+				words={WHEEL_WORDS}
+				value={wheel}
+				onchoose={(choice) => (wheel = choice)}
+			/>
+			<svg viewBox="0 0 {SIZE} {SIZE}" role="group" aria-label="{WHEEL_WORDS[wheel]} with the parents of the scale">
+				{#each sectors as { outline }, i (i)}
+					{#if outline.kind === 'path'}<path d={outline.path} fill={seenHex(workbench.view, colours[i]!)} />{/if}
+				{/each}
+				<path d={arc(warm[0] + 3, warm[1] - 3)} class="half" />
+				<path d={arc(warm[1] + 3, warm[0] - 3)} class="half cool" />
+				{#each [{ words: 'warm', angle: half(warm[0], warm[1]) }, { words: 'cool', angle: half(warm[1], warm[0]) }] as { words, angle } (words)}
+					{@const [x, y] = at(angle, WORDS)}
+					<text {x} y={y + 4}>{words}</text>
+				{/each}
+				{#each parents as parent (parent.index)}
+					{@const [x, y] = parent.place}
+					{@const [tipX, tipY] = at(parent.angle, TIP)}
+					<line x1={x} y1={y} x2={tipX} y2={tipY} />
+					<circle
+						cx={x}
+						cy={y}
+						r="9"
+						fill={seenHex(workbench.view, parent.hex)}
+						role="slider"
+						tabindex="0"
+						aria-label="Hue of parent {parent.index + 1}, {parent.name}"
+						aria-valuemin={0}
+						aria-valuemax={360}
+						aria-valuenow={Math.round(parent.angle)}
+						aria-valuetext="{Math.round(parent.angle)}°, {colourWords(parent.linear)}, {temperature(parent.linear)}"
+						onpointerdown={(event) => press(event, parent)}
+						onpointermove={drag}
+						onpointerup={() => (dragged = null)}
+						onpointercancel={() => (dragged = null)}
+						onkeydown={(event) => goByKey(event, parent)}
+					></circle>
+				{/each}
+			</svg>
+			<p>
+				{#each parents.slice(0, 4) as { index, name, linear } (index)}
+					<span>{name}: {temperature(linear) === 'neutral' ? 'neither warm nor cool' : temperature(linear)}</span>
+				{/each}
+			</p>
+		</div>
+	{/snippet}
+</Popover>
 
 <style>
-	.open {
-		margin-left: auto;
-		padding: 0 8px 2px;
-		border: 1px solid #8a8a8a;
-		color: #fff;
-		cursor: pointer;
-	}
-	.open:focus-visible {
-		outline: 2px solid #fff;
-		box-shadow: none;
-	}
-	.panel {
-		position: fixed;
-		inset: auto;
+	.wheel {
 		width: 332px;
-		margin: 0;
+		max-width: 100%;
 		padding: 12px 14px;
-		border: 1px solid var(--edge);
-		background: #fff;
-		color: var(--ink);
 		font-size: 12.5px;
 	}
 	svg {

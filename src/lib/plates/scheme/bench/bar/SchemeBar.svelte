@@ -9,7 +9,7 @@
 	import { schemeOf, spreadOf } from '../../scheme-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { LEAST_MEMBERS, MOST_MEMBERS, type SchemePlate } from '../../schema';
-	import { takesColour } from '$lib/ui/colour-drag';
+	import ColourChip from '$lib/ui/ColourChip.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import { decideScheme, setMemberCount, setScheme, withOtherScheme } from '../../scheme-edits';
 	import PlateBar from '$lib/workbench/study/PlateBar.svelte';
@@ -57,9 +57,12 @@
 			onchoose={(scheme) => workbench.edit('Change the scheme', setScheme(plate.id, scheme))}
 		/>
 		<span>of</span>
-		<button class="act lead" onclick={() => workbench.hold({ kind: 'lead' })} {@attach takesColour(put)}>
-			<i style:background={lead}></i><b>{leadName(plate, linked)}</b>
-		</button>
+		<ColourChip
+			name={leadName(plate, linked)}
+			fill={lead}
+			onhold={() => workbench.hold({ kind: 'lead' })}
+			ontake={put}
+		/>
 		<span>on the</span>
 		<Choices
 			label="Wheel"
@@ -102,20 +105,3 @@
 	<RelativesFields {workbench} {plate} />
 	<UseFields {workbench} {plate} />
 </PlateBar>
-
-<style>
-	.lead {
-		max-width: 128px;
-		padding-left: 4px;
-	}
-	i {
-		flex: none;
-		width: 20px;
-		height: 20px;
-	}
-	b {
-		overflow: hidden;
-		font-weight: 500;
-		text-overflow: ellipsis;
-	}
-</style>

@@ -3,24 +3,15 @@
 	import { schemeOf } from '../../scheme-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { ROLES, type SchemePlate } from '../../schema';
-	import { placeUnder } from '$lib/ui/place-under';
+	import Popover from '$lib/ui/Popover.svelte';
 	import { decideScheme, giveRole } from '../../scheme-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 
 	/** Whether the scheme is shown in use and which member has which role in the designs; and the palette that it keeps to. */
 	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
 
-	const id = $props.id();
-	let open = $state(false);
-	let button = $state<HTMLButtonElement>();
-	let panel = $state<HTMLElement>();
 	const made = $derived(schemeOf(plate, workbench.document.linked));
 	const memberOf = (role: number): number => plate.roles[role]! % made.members.length;
-
-	function opened(event: ToggleEvent) {
-		open = event.newState === 'open';
-		requestAnimationFrame(() => open && button && panel && placeUnder(button, panel));
-	}
 </script>
 
 <div class="sentence" role="group" aria-label="In use">
@@ -30,28 +21,30 @@
 		onset={(checked) => workbench.edit('Show it in use', decideScheme(plate.id, { inUse: checked }))}
 	/>
 	{#if plate.inUse}
-		<button class="act" bind:this={button} popovertarget={id} aria-haspopup="dialog" aria-expanded={open}>Roles</button>
-		<div class="panel" {id} popover role="dialog" aria-label="Roles in the designs" bind:this={panel} ontoggle={opened}>
-			{#if open}
-				{#each ROLES as role, r (role)}
-					<div class="role" role="radiogroup" aria-label="Member for the {role}">
-						<span>{role}</span>
-						{#each made.usedHexes as hex, member (member)}
-							<label class:on={memberOf(r) === member} title="Member {member + 1}">
-								<input
-									type="radio"
-									name="role {role}"
-									aria-label="Member {member + 1}"
-									checked={memberOf(r) === member}
-									onchange={() => workbench.edit('Swap roles', giveRole(plate.id, role, member))}
-								/>
-								<i style:background={seenHex(workbench.view, hex)}></i>
-							</label>
-						{/each}
-					</div>
-				{/each}
-			{/if}
-		</div>
+		<Popover role="dialog" label="Roles in the designs">
+			{#snippet button()}Roles{/snippet}
+			{#snippet children()}
+				<div class="roles">
+					{#each ROLES as role, r (role)}
+						<div class="role" role="radiogroup" aria-label="Member for the {role}">
+							<span>{role}</span>
+							{#each made.usedHexes as hex, member (member)}
+								<label class:on={memberOf(r) === member} title="Member {member + 1}">
+									<input
+										type="radio"
+										name="role {role}"
+										aria-label="Member {member + 1}"
+										checked={memberOf(r) === member}
+										onchange={() => workbench.edit('Swap roles', giveRole(plate.id, role, member))}
+									/>
+									<i style:background={seenHex(workbench.view, hex)}></i>
+								</label>
+							{/each}
+						</div>
+					{/each}
+				</div>
+			{/snippet}
+		</Popover>
 	{/if}
 	{#if plate.keptTo}
 		<span>kept to {plate.keptTo.name}</span>
@@ -69,14 +62,8 @@
 </div>
 
 <style>
-	.panel {
-		position: fixed;
-		inset: auto;
-		margin: 0;
+	.roles {
 		padding: 10px 12px;
-		border: 1px solid var(--edge);
-		background: var(--panel-low);
-		color: var(--ink);
 	}
 	.role {
 		display: flex;

@@ -4,7 +4,7 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { chartOf, hueRing } from '../../chart-of';
 	import { HUES_FROM, MOST_CHROMA, type HuesFrom, type WheelPlate } from '../../schema';
-	import { takesColour } from '$lib/ui/colour-drag';
+	import ColourChip from '$lib/ui/ColourChip.svelte';
 	import Choices from '$lib/ui/Choices.svelte';
 	import { setLead } from '../../wheel-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -86,9 +86,7 @@
 		</label>
 	{/each}
 {:else}
-	<button class="act lead" onclick={() => workbench.hold({ kind: 'lead' })} {@attach takesColour(put)}>
-		<i style:background={seenHex(workbench.view, hex)}></i><b>{name}</b>
-	</button>
+	<ColourChip {name} fill={seenHex(workbench.view, hex)} onhold={() => workbench.hold({ kind: 'lead' })} ontake={put} />
 {/if}
 
 <style>
@@ -105,19 +103,5 @@
 		width: 46px;
 		padding-inline: 4px;
 		text-align: center;
-	}
-	.lead {
-		max-width: 128px;
-		padding-left: 4px;
-	}
-	i {
-		flex: none;
-		width: 20px;
-		height: 20px;
-	}
-	b {
-		overflow: hidden;
-		font-weight: 500;
-		text-overflow: ellipsis;
 	}
 </style>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { WHEEL_WORDS } from '$lib/core/scale/words';
 	import { HUE_COUNTS } from '$lib/core/scheme/hue-chart';
 	import { WHEELS, type Wheel } from '$lib/core/scheme/wheel';
@@ -26,6 +26,9 @@
 	};
 	const WHEEL_CHOICES = WHEELS.map((key) => ({ key, name: WHEEL_WORDS[key], says: SAYS[key] }));
 
+	const COUNTS = HUE_COUNTS.map(String);
+	const COUNT_WORDS = Object.fromEntries(COUNTS.map((count) => [count, `${count} hues`]));
+
 	const huesOf = (wheel: Wheel): string[] =>
 		chartOf({ ...plate, wheel }, workbench.document.linked).map(({ steps }) =>
 			seenHex(workbench.view, steps[hueRing(plate)]!.hex)
@@ -34,19 +37,13 @@
 
 <PlateBar>
 	<div class="sentence" role="group" aria-label="What decides the hues">
-		<Select
-			class="choice"
-			classes={{ select: 'field' }}
-			aria-label="Number of hues"
-			placeholder=""
+		<SelectField
+			label="Number of hues"
+			choices={COUNTS}
+			words={COUNT_WORDS}
 			value={String(plate.hues)}
-			onchange={(event) => {
-				const hues = HUE_COUNTS.find((count) => String(count) === event.currentTarget.value);
-				if (hues) decide(workbench, 'Change the number of hues', { hues });
-			}}
-		>
-			{#each HUE_COUNTS as count (count)}<option value={String(count)}>{count} hues</option>{/each}
-		</Select>
+			onchoose={(count) => decide(workbench, 'Change the number of hues', { hues: HUE_COUNTS[COUNTS.indexOf(count)]! })}
+		/>
 		<span>of the</span>
 		<Choices
 			label="Wheel"
@@ -65,18 +62,12 @@
 	</div>
 	<label class="sentence">
 		at each hue
-		<Select
-			class="choice"
-			classes={{ select: 'field' }}
-			aria-label="At each hue"
-			placeholder=""
+		<SelectField
+			label="At each hue"
+			choices={LABELS}
+			words={LABEL_WORDS}
 			value={plate.label}
-			onchange={(event) => {
-				const label = LABELS.find((choice) => choice === event.currentTarget.value);
-				if (label) decide(workbench, 'Change the labels', { label });
-			}}
-		>
-			{#each LABELS as label (label)}<option value={label}>{LABEL_WORDS[label]}</option>{/each}
-		</Select>
+			onchoose={(label) => decide(workbench, 'Change the labels', { label })}
+		/>
 	</label>
 </PlateBar>

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import CheckField from '$lib/ui/CheckField.svelte';
 	import RangeField from '$lib/ui/RangeField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { decideOn } from '../../../bench/decide';
+	import Toggles from '../../../bench/Toggles.svelte';
 	import ExchangeGrounds from '../../../bench/ExchangeGrounds.svelte';
 	import { groundExercises } from '../../../exercises';
 	import { type GroundsPlate } from '../../../schema';
@@ -25,10 +25,6 @@
 		said="{settings.line} units"
 		onset={(line) => decideOn(assimilation, workbench, plate, 'Change the lines', { line }, 'line')}
 	/>
-	<CheckField
-		words="proof strip"
-		checked={settings.strip}
-		onset={(strip) => decideOn(assimilation, workbench, plate, 'Show the proof strip', { strip })}
-	/>
+	<Toggles {workbench} {plate} exercise={assimilation} toggles={{ strip: 'proof strip' }} />
 	<ExchangeGrounds {workbench} {plate} words="Exchange lines" />
 </div>

@@ -1,10 +1,8 @@
 <script lang="ts">
 	import { linearToHex } from '$lib/core/colour/bytes';
 	import { edgePartner } from '$lib/core/ground/propose';
-	import CheckField from '$lib/ui/CheckField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-	import { decideOn } from '../../../bench/decide';
-	import { groundExercises } from '../../../exercises';
+	import Toggles from '../../../bench/Toggles.svelte';
 	import { setGroundColour } from '../../../grounds-edits';
 	import { type GroundsPlate } from '../../../schema';
 	import { patchBy } from '$lib/drawing/patch';
@@ -12,8 +10,6 @@
 
 	/** Finds a partner for the first colour, and shows how much the border vanishes or vibrates. */
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
-
-	const settings = $derived(groundExercises.settingsOf(edges, plate));
 
 	function takePartner(kind: 'vanishing' | 'vibrating') {
 		const first = patchBy(plate.grounds[0], workbench.document.linked);
@@ -26,9 +22,5 @@
 	<span>partner of the first that</span>
 	<button class="act" onclick={() => takePartner('vanishing')}>vanishes most</button>
 	<button class="act" onclick={() => takePartner('vibrating')}>vibrates most</button>
-	<CheckField
-		words="measure"
-		checked={settings.measured}
-		onset={(measured) => decideOn(edges, workbench, plate, 'Show the measure', { measured })}
-	/>
+	<Toggles {workbench} {plate} exercise={edges} toggles={{ measured: 'measure' }} />
 </div>

@@ -1,8 +1,7 @@
 <script lang="ts">
-	import CheckField from '$lib/ui/CheckField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-	import { decideOn } from '../../../bench/decide';
 	import ExchangeGrounds from '../../../bench/ExchangeGrounds.svelte';
+	import Toggles from '../../../bench/Toggles.svelte';
 	import { groundExercises } from '../../../exercises';
 	import { setGroundColour } from '../../../grounds-edits';
 	import { type GroundsPlate } from '../../../schema';
@@ -11,13 +10,9 @@
 	/** What is shown of the figures on their grounds: prediction, proof strip, cover, solution. */
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
 
-	const TOGGLES = [
-		{ key: 'predicted', words: 'prediction' },
-		{ key: 'strip', words: 'proof strip' },
-		{ key: 'cover', words: 'cover' },
-		{ key: 'solved', words: 'solution' }
-	] as const;
-	const settings = $derived(groundExercises.settingsOf(likeGround, plate));
+	const TOGGLES = { predicted: 'prediction', strip: 'proof strip', cover: 'cover', solved: 'solution' } as const;
+
+	const solved = $derived(groundExercises.settingsOf(likeGround, plate).solved);
 
 	function takeSolution() {
 		const solution = groundExercises.on(likeGround, plate, workbench.document.linked)?.made.solution();
@@ -26,13 +21,7 @@
 </script>
 
 <div class="sentence" role="group" aria-label="Proofs">
-	{#each TOGGLES as { key, words } (key)}
-		<CheckField
-			{words}
-			checked={settings[key]}
-			onset={(checked) => decideOn(likeGround, workbench, plate, `Show the ${words}`, { [key]: checked })}
-		/>
-	{/each}
-	{#if settings.solved}<button class="act" onclick={takeSolution}>Take the solution</button>{/if}
+	<Toggles {workbench} {plate} exercise={likeGround} toggles={TOGGLES} />
+	{#if solved}<button class="act" onclick={takeSolution}>Take the solution</button>{/if}
 	<ExchangeGrounds {workbench} {plate} />
 </div>

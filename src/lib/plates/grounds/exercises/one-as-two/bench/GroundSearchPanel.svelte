@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { onDestroy } from 'svelte';
 	import { linearToHex } from '$lib/core/colour/bytes';
 	import { fit } from '$lib/core/colour/shown';
@@ -22,8 +22,7 @@
 	/** Where to look: as the core has it, or in the palette that the plate keeps. */
 	let search = $state<GroundSearch | 'kept'>('free');
 	const places = $derived(PLACES.filter((each) => each !== 'kept' || plate.palette));
-	const wordsOf = (each: GroundSearch | 'kept'): string =>
-		each === 'kept' ? `in ${plate.palette?.name ?? 'a palette'}` : SEARCH_WORDS[each];
+	const words = $derived({ ...SEARCH_WORDS, kept: `in ${plate.palette?.name ?? 'a palette'}` });
 	let proposals = $state.raw<readonly Proposal[]>([]);
 	/** The figure and the strength that the proposals were found for. */
 	let found = $state('');
@@ -92,16 +91,14 @@
 
 <section aria-label="Proposed grounds">
 	<div class="ask">
-		<Select
-			class="where"
-			classes={{ select: 'field' }}
-			aria-label="Where to look for grounds"
-			placeholder=""
+		<SelectField
+			kind="where"
+			label="Where to look for grounds"
+			choices={places}
+			{words}
 			value={search}
-			onchange={(event) => (search = places.find((each) => each === event.currentTarget.value) ?? search)}
-		>
-			{#each places as each (each)}<option value={each}>{wordsOf(each)}</option>{/each}
-		</Select>
+			onchoose={(place) => (search = place)}
+		/>
 		{#if progress === null}
 			<button class="act" onclick={start}>Propose</button>
 		{:else}

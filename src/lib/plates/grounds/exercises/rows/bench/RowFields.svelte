@@ -1,10 +1,10 @@
 <script lang="ts">
-	import CheckField from '$lib/ui/CheckField.svelte';
 	import { scalesIn } from '$lib/plates/kinds';
 	import { nameOfScale } from '$lib/plates/scales/draw-scales';
 	import { scaleOf } from '$lib/plates/scales/scale-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { decideOn } from '../../../bench/decide';
+	import Toggles from '../../../bench/Toggles.svelte';
 	import { groundExercises } from '../../../exercises';
 	import { type GroundsPlate } from '../../../schema';
 	import { patchBy } from '$lib/drawing/patch';
@@ -85,9 +85,5 @@
 			>{plate.palette?.name ?? 'Choose a palette'}</button
 		>
 	{/if}
-	<CheckField
-		words="prediction"
-		checked={settings.predicted}
-		onset={(checked) => decideOn(rows, workbench, plate, 'Show the prediction', { predicted: checked })}
-	/>
+	<Toggles {workbench} {plate} exercise={rows} toggles={{ predicted: 'prediction' }} />
 </div>

@@ -1,8 +1,7 @@
 <script lang="ts">
-	import CheckField from '$lib/ui/CheckField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-	import { decideOn } from '../../../bench/decide';
 	import ExchangeGrounds from '../../../bench/ExchangeGrounds.svelte';
+	import Toggles from '../../../bench/Toggles.svelte';
 	import { groundExercises } from '../../../exercises';
 	import { setGroundColour } from '../../../grounds-edits';
 	import { type GroundsPlate } from '../../../schema';
@@ -11,12 +10,9 @@
 	/** What is shown of the figures on their grounds: prediction, cover, solution. */
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
 
-	const TOGGLES = [
-		{ key: 'predicted', words: 'prediction' },
-		{ key: 'cover', words: 'cover' },
-		{ key: 'solved', words: 'solution' }
-	] as const;
-	const settings = $derived(groundExercises.settingsOf(twoAsOne, plate));
+	const TOGGLES = { predicted: 'prediction', cover: 'cover', solved: 'solution' } as const;
+
+	const solved = $derived(groundExercises.settingsOf(twoAsOne, plate).solved);
 
 	function takeSolution() {
 		const solution = groundExercises.on(twoAsOne, plate, workbench.document.linked)?.made.solution();
@@ -25,13 +21,7 @@
 </script>
 
 <div class="sentence" role="group" aria-label="Proofs">
-	{#each TOGGLES as { key, words } (key)}
-		<CheckField
-			{words}
-			checked={settings[key]}
-			onset={(checked) => decideOn(twoAsOne, workbench, plate, `Show the ${words}`, { [key]: checked })}
-		/>
-	{/each}
-	{#if settings.solved}<button class="act" onclick={takeSolution}>Take the solution</button>{/if}
+	<Toggles {workbench} {plate} exercise={twoAsOne} toggles={TOGGLES} />
+	{#if solved}<button class="act" onclick={takeSolution}>Take the solution</button>{/if}
 	<ExchangeGrounds {workbench} {plate} />
 </div>

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
-	import { METHODS } from '$lib/core/scale/mixing';
+	import { METHODS, type Method } from '$lib/core/scale/mixing';
 	import { METHOD_WORDS } from '$lib/core/scale/words';
 	import NumberField from '$lib/ui/NumberField.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import RangeField from '$lib/ui/RangeField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { decideOn } from '../../../bench/decide';
@@ -14,6 +14,10 @@
 	/** How often middles are taken and how they are mixed; how many strokes, and how much each covers. */
 	let { workbench, plate }: { workbench: Workbench; plate: MixesPlate } = $props();
 
+	const NAMES = Object.fromEntries(METHODS.map((method) => [method, METHOD_WORDS[method].name])) as Record<
+		Method,
+		string
+	>;
 	const settings = $derived(mixExercises.settingsOf(halving, plate));
 	const cover = $derived(`${Math.round(settings.strength * 100)} %`);
 
@@ -30,19 +34,13 @@
 		onset={(levels) => decide('Change the halvings', { levels })}
 	/>
 	<span>halvings, mixed</span>
-	<Select
-		class="choice"
-		classes={{ select: 'field' }}
-		aria-label="Mixing method"
-		placeholder=""
+	<SelectField
+		label="Mixing method"
+		choices={METHODS}
+		words={NAMES}
 		value={settings.method}
-		onchange={(event) => {
-			const method = METHODS.find((each) => each === event.currentTarget.value);
-			if (method) decide('Change the mixing method', { method });
-		}}
-	>
-		{#each METHODS as method (method)}<option value={method}>{METHOD_WORDS[method].name}</option>{/each}
-	</Select>
+		onchoose={(method) => decide('Change the mixing method', { method })}
+	/>
 	<NumberField
 		label="Strokes"
 		value={settings.strokes}
