@@ -32,6 +32,7 @@
 
 <Popover
 	role="menu"
+	itself
 	{label}
 	kind="act choices"
 	buttonLabel="{label}: {words}"
@@ -46,19 +47,21 @@
 	{/snippet}
 	{#snippet children(close)}
 		<div class="list">
-			{#each choices as { key, name, says } (key)}
-				<button
-					role="menuitemradio"
-					aria-checked={key === chosen}
-					class="option"
-					onclick={() => onchoose(key)}
-					ondblclick={close}
-				>
-					<i><Strip codes={preview(key)} /></i>
-					<b>{name}</b>
-					<span>{says}</span>
-				</button>
-			{/each}
+			<div role="menu" aria-label={label}>
+				{#each choices as { key, name, says } (key)}
+					<button
+						role="menuitemradio"
+						aria-checked={key === chosen}
+						class="option"
+						onclick={() => onchoose(key)}
+						ondblclick={close}
+					>
+						<i><Strip codes={preview(key)} /></i>
+						<b>{name}</b>
+						<span>{says}</span>
+					</button>
+				{/each}
+			</div>
 			{#if further}<div class="further">{@render further()}</div>{/if}
 		</div>
 	{/snippet}

@@ -7,6 +7,8 @@
 		/** What opens is, and what it is called. */
 		role: 'menu' | 'dialog' | 'group';
 		label: string;
+		/** Whether what it holds says itself what it is: not all of it is a menu. */
+		itself?: boolean;
 		/** What the button shows. */
 		button: Snippet;
 		/** What the button is called, where that is not what it shows. */
@@ -24,7 +26,18 @@
 	}
 
 	/** A button, and what opens under it: inside the window, over everything, closed by Escape and by a click elsewhere. */
-	let { role, label, button, buttonLabel, kind = 'act', look = 'panel', first, goes, children }: Props = $props();
+	let {
+		role,
+		label,
+		itself = false,
+		button,
+		buttonLabel,
+		kind = 'act',
+		look = 'panel',
+		first,
+		goes,
+		children
+	}: Props = $props();
 
 	const id = $props.id();
 	let open = $state(false);
@@ -56,9 +69,9 @@
 	class="over {look}"
 	{id}
 	popover
-	{role}
+	role={itself ? undefined : role}
 	tabindex="-1"
-	aria-label={label}
+	aria-label={itself ? undefined : label}
 	bind:this={panel}
 	ontoggle={opened}
 	onkeydown={(event) => goes && goThrough(event, panel, goes)}

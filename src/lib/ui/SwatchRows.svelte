@@ -44,24 +44,23 @@
 
 <Popover role="group" {label} kind={look} first="button">
 	{#snippet button()}{words}{/snippet}
-	{#snippet children()}
-		<div class="rows" bind:this={list}>
-			{#each rows() as { name, colours }, row (row)}
-				<p>{name}</p>
-				<div class="steps" role="group" aria-label={name}>
-					{#each colours as { key, said, hex, shown } (key)}
-						<button
-							aria-label={said}
-							title={hex}
-							style:background={shown}
-							onclick={() => onchoose(key, row)}
-							onkeydown={goByKey}
-						></button>
-					{/each}
-				</div>
-			{/each}
-		</div>
-	{/snippet}
+
+	<div class="rows" bind:this={list}>
+		{#each rows() as { name, colours }, row (row)}
+			<p>{name}</p>
+			<div class="steps" role="group" aria-label={name}>
+				{#each colours as { key, said, hex, shown } (key)}
+					<button
+						aria-label={said}
+						title={hex}
+						style:background={shown}
+						onclick={() => onchoose(key, row)}
+						onkeydown={goByKey}
+					></button>
+				{/each}
+			</div>
+		{/each}
+	</div>
 </Popover>
 
 <style>

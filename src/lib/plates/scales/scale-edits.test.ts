@@ -5,13 +5,19 @@ import { type ScaleDecision } from './scale';
 import { studyDocumentSchema, type StudyDocument } from '$lib/study/study';
 import { deleteLinked } from '$lib/study/edits';
 import {
+	addCheck,
 	addParentAt,
 	decideScale,
+	deleteCheck,
+	deleteScale,
 	pinStep,
 	placesOf,
 	removeParent,
 	setBetween,
+	setParent,
 	setPlace,
+	setRule,
+	spreadLook,
 	unpinStep
 } from './scale-edits';
 import { mapScaleSources } from './sources';
@@ -148,5 +154,128 @@ describe('what no longer fits is brought to what fits', () => {
 			expect(spec.pins).toEqual([]);
 			expect(scaleOf({ ...scaleIn(rich), recipe }, rich.linked).inAll).toBe(7);
 		}
+	});
+});
+
+describe('what an edit leaves', () => {
+	const scale = (change: Partial<ScaleDecision>): ScaleDecision => ({ ...scaleIn(start), ...change });
+	const other = scale({ id: 'otherscale01', between: 2 });
+	/** A plate of two scales, with a check of each and one of all. */
+	const two: StudyDocument = {
+		...start,
+		plates: [
+			{
+				...scalesPlateOf(start),
+				scales: [scaleIn(start), other],
+				checks: [
+					{ id: 'checkofall01', scale: null, rule: { rule: 'not-pure' } },
+					{ id: 'checkoffirst', scale: id, rule: { rule: 'value-one-way' } },
+					{ id: 'checkofother', scale: other.id, rule: { rule: 'evenness', least: 0.8 } }
+				]
+			}
+		]
+	};
+	const checks = (document: StudyDocument) => scalesPlateOf(document).checks?.map((check) => check.id);
+	const withPath = (change: Partial<ScaleDecision>) =>
+		decideScale(plate, id, { recipe: 'path', between: 9, ...change })(two);
+	const four = ['#111111', '#555555', '#999999', '#eeeeee'].map((text) => ({ text }));
+
+	it('a deleted scale takes the checks of itself with it, and no others', () => {
+		const left = deleteScale(plate, other.id)(two);
+		expect(scalesPlateOf(left).scales).toEqual([scaleIn(start)]);
+		expect(checks(left)).toEqual(['checkofall01', 'checkoffirst']);
+		expect(deleteScale(plate, id)(start)).toEqual({ ...start, plates: [{ ...start.plates[0], scales: [] }] });
+	});
+
+	it('a check is added after the others, changed and deleted by its id; a plate without checks is left so', () => {
+		const fourth = { id: 'checkfourth1', scale: null, rule: { rule: 'value-one-way' } } as const;
+		expect(checks(addCheck(plate, fourth)(two))).toEqual([
+			'checkofall01',
+			'checkoffirst',
+			'checkofother',
+			'checkfourth1'
+		]);
+		expect(scalesPlateOf(addCheck(plate, fourth)(start)).checks).toEqual([fourth]);
+		expect(checks(deleteCheck(plate, 'checkoffirst')(two))).toEqual(['checkofall01', 'checkofother']);
+		expect(deleteCheck(plate, 'checkoffirst')(start)).toEqual(start);
+		const changed = setRule(plate, 'checkofother', { rule: 'evenness', least: 0.5 })(two);
+		expect(scalesPlateOf(changed).checks).toEqual([
+			scalesPlateOf(two).checks![0],
+			scalesPlateOf(two).checks![1],
+			{ id: 'checkofother', scale: other.id, rule: { rule: 'evenness', least: 0.5 } }
+		]);
+		expect(setRule(plate, 'checkofother', { rule: 'not-pure' })(start)).toEqual(start);
+	});
+
+	it('a look is given to every scale, a parent only to its place, a count without pins only changes the count', () => {
+		const look = { form: 'ring', label: 'value', size: 'small', turned: true, gradation: false } as const;
+		expect(scalesPlateOf(spreadLook(plate, look)(two)).scales).toEqual([scale({ look }), { ...other, look }]);
+		expect(scaleIn(setParent(plate, id, 1, { text: '#123456' })(two)).parents).toEqual([
+			scaleIn(two).parents[0],
+			{ text: '#123456' }
+		]);
+		expect(scaleIn(setBetween(plate, id, 11)(two))).toEqual(scale({ between: 11 }));
+		expect(scaleIn(setBetween(plate, id, 0)(pinStep(plate, id, 2, { text: '#123456' }, [])(two))).pins).toEqual([]);
+	});
+
+	it('pins stand in the order of their steps, one for each; unpinning leaves the others', () => {
+		const pin = (step: number, text: string) => pinStep(plate, id, step, { text }, start.linked);
+		const pinned = pin(1, '#333333')(pin(2, '#222222')(pin(4, '#111111')(two)));
+		expect(scaleIn(pinned).pins).toEqual([
+			{ step: 1, colour: { text: '#333333' } },
+			{ step: 2, colour: { text: '#222222' } },
+			{ step: 4, colour: { text: '#111111' } }
+		]);
+		const again = pin(2, '#444444')(pinned);
+		expect(scaleIn(again).pins?.map(({ step, colour }) => [step, colour])).toEqual([
+			[1, { text: '#333333' }],
+			[2, { text: '#444444' }],
+			[4, { text: '#111111' }]
+		]);
+		expect(scaleIn(unpinStep(plate, id, 2)(again)).pins?.map(({ step }) => step)).toEqual([1, 4]);
+		expect(scaleIn(unpinStep(plate, id, 2)(two)).pins).toEqual([]);
+	});
+
+	it('parents of a path stand evenly unless they are set, and an added one stands where it was put', () => {
+		const even = withPath({ parents: four });
+		expect(placesOf(scaleIn(even)).map((place) => place.toFixed(3))).toEqual(['0.000', '0.333', '0.667', '1.000']);
+		const set = withPath({ parents: four, places: [0.2, 0.7] });
+		expect(placesOf(scaleIn(set))).toEqual([0, 0.2, 0.7, 1]);
+		const added = scaleIn(addParentAt(plate, id, 0.5, start.linked)(set));
+		expect(added.places).toEqual([0.2, 0.5, 0.7]);
+		expect(added.parents.filter((_, i) => i !== 2)).toEqual(four);
+	});
+
+	it('no parent is added too near to another, or beyond the twelfth', () => {
+		const set = withPath({ parents: four, places: [0.2, 0.7] });
+		for (const share of [0, 0.195, 0.2, 0.209, 0.7, 0.995])
+			expect(addParentAt(plate, id, share, start.linked)(set)).toEqual(set);
+		expect(scaleIn(addParentAt(plate, id, 0.215, start.linked)(set)).parents).toHaveLength(5);
+		const twelve = Array.from({ length: 12 }, (_, i) => ({ text: `#${String(i + 10).repeat(3)}` }));
+		const full = withPath({ parents: twelve });
+		expect(addParentAt(plate, id, 0.5, start.linked)(full)).toEqual(full);
+		const eleven = withPath({ parents: twelve.slice(1) });
+		expect(scaleIn(addParentAt(plate, id, 0.55, start.linked)(eleven)).parents).toHaveLength(12);
+	});
+
+	it('a removed parent leaves the others where they are; without an end, the rest spreads out between', () => {
+		const five = [...four, { text: '#ffffff' }];
+		const set = withPath({ parents: five, places: [0.25, 0.5, 0.75] });
+		const without = (index: number) => scaleIn(removeParent(plate, id, index)(set));
+		expect(without(2)).toMatchObject({ parents: five.filter((_, i) => i !== 2), places: [0.25, 0.75] });
+		const first = without(0);
+		expect(first.parents).toEqual(five.slice(1));
+		expect(first.places!.map((place) => place.toFixed(4))).toEqual(['0.3333', '0.6667']);
+		expect(without(4).places!.map((place) => place.toFixed(4))).toEqual(['0.3333', '0.6667']);
+		expect(removeParent(plate, id, 0)(two)).toEqual(two);
+	});
+
+	it('a parent that is moved stays between its neighbours', () => {
+		const set = withPath({ parents: four, places: [0.2, 0.7] });
+		const at = (index: number, place: number) => scaleIn(setPlace(plate, id, index, place)(set)).places;
+		expect(at(1, 0.4)).toEqual([0.4, 0.7]);
+		expect(at(1, 0.9)![0]).toBeCloseTo(0.69, 9);
+		expect(at(1, -1)![0]).toBeCloseTo(0.01, 9);
+		expect(at(2, 2)![1]).toBeCloseTo(0.99, 9);
 	});
 });

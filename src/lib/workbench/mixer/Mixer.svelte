@@ -192,6 +192,7 @@
 			grid-template-columns: 1fr;
 		}
 		.models {
+			flex-wrap: wrap;
 			padding-left: 0;
 		}
 	}

@@ -36,82 +36,81 @@
 		Layout
 		<svg width="10" height="6" aria-hidden="true"><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" /></svg>
 	{/snippet}
-	{#snippet children()}
-		<div class="look">
-			<div class="forms" role="radiogroup" aria-label="Form">
-				{#each FORMS as form (form)}
+
+	<div class="look">
+		<div class="forms" role="radiogroup" aria-label="Form">
+			{#each FORMS as form (form)}
+				<label>
+					<span class="drawn"
+						><PlateDrawing drawing={seenDrawing(workbench.view, drawForm(made, { ...look, form }, 132, 84))} /></span
+					>
+					<span class="name">
+						<input
+							type="radio"
+							name="form"
+							checked={look.form === form}
+							onchange={() => set('Change the layout', { form })}
+						/>
+						{FORM_WORDS[form]}
+					</span>
+				</label>
+			{/each}
+		</div>
+		<div class="more">
+			<fieldset>
+				<legend>At each step</legend>
+				{#each LABELS as label (label)}
 					<label>
-						<span class="drawn"
-							><PlateDrawing drawing={seenDrawing(workbench.view, drawForm(made, { ...look, form }, 132, 84))} /></span
-						>
-						<span class="name">
-							<input
-								type="radio"
-								name="form"
-								checked={look.form === form}
-								onchange={() => set('Change the layout', { form })}
-							/>
-							{FORM_WORDS[form]}
-						</span>
+						<input
+							type="radio"
+							name="label"
+							checked={look.label === label}
+							onchange={() => set('Change the labels', { label })}
+						/>
+						{LABEL_WORDS[label]}
 					</label>
 				{/each}
-			</div>
-			<div class="more">
-				<fieldset>
-					<legend>At each step</legend>
-					{#each LABELS as label (label)}
-						<label>
-							<input
-								type="radio"
-								name="label"
-								checked={look.label === label}
-								onchange={() => set('Change the labels', { label })}
-							/>
-							{LABEL_WORDS[label]}
-						</label>
-					{/each}
-				</fieldset>
-				<fieldset>
-					<legend>Size</legend>
-					{#each SIZES as size (size)}
-						<label>
-							<input
-								type="radio"
-								name="size"
-								checked={look.size === size}
-								onchange={() => set('Change the size', { size })}
-							/>
-							{SIZE_WORDS[size]}
-						</label>
-					{/each}
-				</fieldset>
-				<div class="switches">
+			</fieldset>
+			<fieldset>
+				<legend>Size</legend>
+				{#each SIZES as size (size)}
 					<label>
 						<input
-							type="checkbox"
-							checked={look.turned}
-							onchange={(event) => set('Turn the direction', { turned: event.currentTarget.checked })}
+							type="radio"
+							name="size"
+							checked={look.size === size}
+							onchange={() => set('Change the size', { size })}
 						/>
-						last step first
+						{SIZE_WORDS[size]}
 					</label>
-					<label>
-						<input
-							type="checkbox"
-							checked={look.gradation}
-							onchange={(event) => set('Change the gradation', { gradation: event.currentTarget.checked })}
-						/>
-						with the unbroken gradation
-					</label>
-					<button
-						class="act"
-						disabled={plate.scales.length < 2}
-						onclick={() => workbench.edit('Lay out all rows alike', spreadLook(plate.id, look))}
-						>Lay out all rows like this</button
-					>
-				</div>
+				{/each}
+			</fieldset>
+			<div class="switches">
+				<label>
+					<input
+						type="checkbox"
+						checked={look.turned}
+						onchange={(event) => set('Turn the direction', { turned: event.currentTarget.checked })}
+					/>
+					last step first
+				</label>
+				<label>
+					<input
+						type="checkbox"
+						checked={look.gradation}
+						onchange={(event) => set('Change the gradation', { gradation: event.currentTarget.checked })}
+					/>
+					with the unbroken gradation
+				</label>
+				<button
+					class="act"
+					disabled={plate.scales.length < 2}
+					onclick={() => workbench.edit('Lay out all rows alike', spreadLook(plate.id, look))}
+					>Lay out all rows like this</button
+				>
 			</div>
 		</div>
-	{/snippet}
+	</div>
 </Popover>
 
 <style>

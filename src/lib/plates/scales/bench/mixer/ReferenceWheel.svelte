@@ -106,56 +106,55 @@
 
 <Popover role="dialog" label="Wheel" kind="start" look="white">
 	{#snippet button()}Wheel{/snippet}
-	{#snippet children()}
-		<div class="wheel">
-			<SelectField
-				label="Which wheel"
-				choices={WHEELS}
-				words={WHEEL_WORDS}
-				value={wheel}
-				onchoose={(choice) => (wheel = choice)}
-			/>
-			<svg viewBox="0 0 {SIZE} {SIZE}" role="group" aria-label="{WHEEL_WORDS[wheel]} with the parents of the scale">
-				{#each sectors as { outline }, i (i)}
-					{#if outline.kind === 'path'}<path d={outline.path} fill={seenHex(workbench.view, colours[i]!)} />{/if}
-				{/each}
-				<path d={arc(warm[0] + 3, warm[1] - 3)} class="half" />
-				<path d={arc(warm[1] + 3, warm[0] - 3)} class="half cool" />
-				{#each [{ words: 'warm', angle: half(warm[0], warm[1]) }, { words: 'cool', angle: half(warm[1], warm[0]) }] as { words, angle } (words)}
-					{@const [x, y] = at(angle, WORDS)}
-					<text {x} y={y + 4}>{words}</text>
-				{/each}
-				{#each parents as parent (parent.index)}
-					{@const [x, y] = parent.place}
-					{@const [tipX, tipY] = at(parent.angle, TIP)}
-					<line x1={x} y1={y} x2={tipX} y2={tipY} />
-					<circle
-						cx={x}
-						cy={y}
-						r="9"
-						fill={seenHex(workbench.view, parent.hex)}
-						role="slider"
-						tabindex="0"
-						aria-label="Hue of parent {parent.index + 1}, {parent.name}"
-						aria-valuemin={0}
-						aria-valuemax={360}
-						aria-valuenow={Math.round(parent.angle)}
-						aria-valuetext="{Math.round(parent.angle)}°, {colourWords(parent.linear)}, {temperature(parent.linear)}"
-						onpointerdown={(event) => press(event, parent)}
-						onpointermove={drag}
-						onpointerup={() => (dragged = null)}
-						onpointercancel={() => (dragged = null)}
-						onkeydown={(event) => goByKey(event, parent)}
-					></circle>
-				{/each}
-			</svg>
-			<p>
-				{#each parents.slice(0, 4) as { index, name, linear } (index)}
-					<span>{name}: {temperature(linear) === 'neutral' ? 'neither warm nor cool' : temperature(linear)}</span>
-				{/each}
-			</p>
-		</div>
-	{/snippet}
+
+	<div class="wheel">
+		<SelectField
+			label="Which wheel"
+			choices={WHEELS}
+			words={WHEEL_WORDS}
+			value={wheel}
+			onchoose={(choice) => (wheel = choice)}
+		/>
+		<svg viewBox="0 0 {SIZE} {SIZE}" role="group" aria-label="{WHEEL_WORDS[wheel]} with the parents of the scale">
+			{#each sectors as { outline }, i (i)}
+				{#if outline.kind === 'path'}<path d={outline.path} fill={seenHex(workbench.view, colours[i]!)} />{/if}
+			{/each}
+			<path d={arc(warm[0] + 3, warm[1] - 3)} class="half" />
+			<path d={arc(warm[1] + 3, warm[0] - 3)} class="half cool" />
+			{#each [{ words: 'warm', angle: half(warm[0], warm[1]) }, { words: 'cool', angle: half(warm[1], warm[0]) }] as { words, angle } (words)}
+				{@const [x, y] = at(angle, WORDS)}
+				<text {x} y={y + 4}>{words}</text>
+			{/each}
+			{#each parents as parent (parent.index)}
+				{@const [x, y] = parent.place}
+				{@const [tipX, tipY] = at(parent.angle, TIP)}
+				<line x1={x} y1={y} x2={tipX} y2={tipY} />
+				<circle
+					cx={x}
+					cy={y}
+					r="9"
+					fill={seenHex(workbench.view, parent.hex)}
+					role="slider"
+					tabindex="0"
+					aria-label="Hue of parent {parent.index + 1}, {parent.name}"
+					aria-valuemin={0}
+					aria-valuemax={360}
+					aria-valuenow={Math.round(parent.angle)}
+					aria-valuetext="{Math.round(parent.angle)}°, {colourWords(parent.linear)}, {temperature(parent.linear)}"
+					onpointerdown={(event) => press(event, parent)}
+					onpointermove={drag}
+					onpointerup={() => (dragged = null)}
+					onpointercancel={() => (dragged = null)}
+					onkeydown={(event) => goByKey(event, parent)}
+				></circle>
+			{/each}
+		</svg>
+		<p>
+			{#each parents.slice(0, 4) as { index, name, linear } (index)}
+				<span>{name}: {temperature(linear) === 'neutral' ? 'neither warm nor cool' : temperature(linear)}</span>
+			{/each}
+		</p>
+	</div>
 </Popover>
 
 <style>

@@ -23,27 +23,26 @@
 	{#if plate.inUse}
 		<Popover role="dialog" label="Roles in the designs">
 			{#snippet button()}Roles{/snippet}
-			{#snippet children()}
-				<div class="roles">
-					{#each ROLES as role, r (role)}
-						<div class="role" role="radiogroup" aria-label="Member for the {role}">
-							<span>{role}</span>
-							{#each made.usedHexes as hex, member (member)}
-								<label class:on={memberOf(r) === member} title="Member {member + 1}">
-									<input
-										type="radio"
-										name="role {role}"
-										aria-label="Member {member + 1}"
-										checked={memberOf(r) === member}
-										onchange={() => workbench.edit('Swap roles', giveRole(plate.id, role, member))}
-									/>
-									<i style:background={seenHex(workbench.view, hex)}></i>
-								</label>
-							{/each}
-						</div>
-					{/each}
-				</div>
-			{/snippet}
+
+			<div class="roles">
+				{#each ROLES as role, r (role)}
+					<div class="role" role="radiogroup" aria-label="Member for the {role}">
+						<span>{role}</span>
+						{#each made.usedHexes as hex, member (member)}
+							<label class:on={memberOf(r) === member} title="Member {member + 1}">
+								<input
+									type="radio"
+									name="role {role}"
+									aria-label="Member {member + 1}"
+									checked={memberOf(r) === member}
+									onchange={() => workbench.edit('Swap roles', giveRole(plate.id, role, member))}
+								/>
+								<i style:background={seenHex(workbench.view, hex)}></i>
+							</label>
+						{/each}
+					</div>
+				{/each}
+			</div>
 		</Popover>
 	{/if}
 	{#if plate.keptTo}
