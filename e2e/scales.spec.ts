@@ -239,3 +239,24 @@ test('the steps of a scale become linked colours at once, and go again with undo
 	await page.keyboard.press('Control+z');
 	await expect(linked).toHaveCount(3);
 });
+
+test('a list of choices is gone through by arrows, to its ends, and by the letters that a choice begins with', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await page.getByRole('button', { name: /^Recipe: / }).click();
+	const focused = page.locator(':focus b');
+	await expect(focused).toHaveText('Tints');
+	await page.keyboard.press('End');
+	const last = await focused.textContent();
+	await page.keyboard.press('ArrowDown');
+	await expect(focused).toHaveText('Tints');
+	await page.keyboard.press('ArrowUp');
+	await expect(focused).toHaveText(last!);
+	await page.keyboard.press('Home');
+	await expect(focused).toHaveText('Tints');
+	await page.keyboard.type('sh');
+	await expect(focused).toHaveText('Shades');
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('button', { name: /^Recipe: Tints/ })).toBeFocused();
+});
