@@ -22,12 +22,23 @@ mkdirSync(HOME, { recursive: true });
 if (!existsSync(join(HOME, 'node_modules', '@stryker-mutator', 'vitest-runner'))) {
 	const packages = ['core', 'vitest-runner'].map((name) => `@stryker-mutator/${name}@${VERSION}`);
 	// Without peers: it must run the tests by the project's own Vitest.
-	run('npm', ['install', '--prefix', HOME, '--legacy-peer-deps', '--no-fund', '--no-audit', '--loglevel=error', ...packages]);
+	run('npm', [
+		'install',
+		'--prefix',
+		HOME,
+		'--legacy-peer-deps',
+		'--no-fund',
+		'--no-audit',
+		'--loglevel=error',
+		...packages
+	]);
 }
 
 /** Every file of a folder but its tests and its interface; or the one file. */
 const patternsOf = (target) =>
-	statSync(join(ROOT, target)).isDirectory() ? [`${target}/**/*.ts`, `!${target}/**/*.test.ts`, `!${target}/**/bench/**`] : [target];
+	statSync(join(ROOT, target)).isDirectory()
+		? [`${target}/**/*.ts`, `!${target}/**/*.test.ts`, `!${target}/**/bench/**`]
+		: [target];
 
 const config = join(HOME, 'stryker.config.json');
 writeFileSync(
@@ -44,7 +55,18 @@ writeFileSync(
 		clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
 		jsonReporter: { fileName: join(HOME, 'mutants.json') },
 		tempDirName: join('.cache', 'mutants', 'sandboxes'),
-		ignorePatterns: ['build', 'docs', 'e2e', 'bench', 'test-results', '.cache', 'demo', '/tests/faults', '!.svelte-kit', '.svelte-kit/output'],
+		ignorePatterns: [
+			'build',
+			'docs',
+			'e2e',
+			'bench',
+			'test-results',
+			'.cache',
+			'demo',
+			'/tests/faults',
+			'!.svelte-kit',
+			'.svelte-kit/output'
+		],
 		thresholds: { high: 95, low: LEAST, break: LEAST },
 		concurrency: 2
 	})

@@ -10,6 +10,7 @@
 	import { linkSource } from '$lib/study/edits';
 	import { usesOf } from '$lib/study/uses';
 	import { type Workbench } from '../study/workbench.svelte';
+	import FollowAnother from './FollowAnother.svelte';
 	import { pickFromScreen, canPickFromScreen } from './screen-pick';
 	import { type Subject } from '../study/subject';
 	import { setHeldColour, settableHeld } from './subject';
@@ -89,6 +90,7 @@
 	<div class="about">
 		<div class="head">
 			<h2>{subject.name}</h2>
+			{#if subject.follows === null}<FollowAnother {workbench} />{/if}
 			{#if plate && parts?.title}<parts.title {workbench} {plate} />{/if}
 		</div>
 		<p>{subject.note}{mapped ? '; outside the screen gamut, the nearest is shown' : ''}</p>

@@ -7,7 +7,6 @@
 	import BeginActions from './BeginActions.svelte';
 	import Codes from './Codes.svelte';
 	import { COORDINATES } from './coordinates';
-	import FollowAnother from './FollowAnother.svelte';
 	import { asMixer } from './focus-mixer';
 	import Elsewhere from './Elsewhere.svelte';
 	import Holder from './Holder.svelte';
@@ -75,7 +74,6 @@
 						</label>
 					{/each}
 					{#if plate && parts?.tools}<parts.tools {workbench} {plate} />{/if}
-					<FollowAnother {workbench} />
 					<BeginActions {workbench} where="tracks" />
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
@@ -147,19 +145,24 @@
 		position: absolute;
 		opacity: 0;
 	}
-	.models :global(.start) {
-		margin-left: auto;
+	.mixer :global(.start) {
+		flex: none;
 		padding: 0 8px 2px;
 		border: 1px solid #8a8a8a;
+		font-size: 11.5px;
+		white-space: nowrap;
 		color: #fff;
 		cursor: pointer;
 	}
-	.models :global(.start ~ .start) {
-		margin-left: 0;
-	}
-	.models :global(.start:focus-visible) {
+	.mixer :global(.start:focus-visible) {
 		outline: 2px solid #fff;
 		box-shadow: none;
+	}
+	.models :global(.start) {
+		margin-left: auto;
+	}
+	.models :global(.start ~ .start) {
+		margin-left: 0;
 	}
 	.follows {
 		align-self: center;
