@@ -70,6 +70,7 @@ describe('studies in the database', () => {
 		expect(await titles()).not.toContain('Gone');
 		expect(await restoreStudy(database, id)).toBe(true);
 		expect(await titles()).toContain('Gone');
+		expect(await restoreStudy(database, id), 'what is not deleted is not brought back').toBe(false);
 	});
 
 	it('are forgotten thirty days after their deletion, not before', async () => {
@@ -77,6 +78,7 @@ describe('studies in the database', () => {
 		const old = await createStudy(database, newStudy('Deleted long ago', ''));
 		await deleteStudy(database, recent.id);
 		await deleteStudy(database, old.id);
+		await database.query("update study set deleted = now() - interval '29 days' where id = $1", [recent.id]);
 		await database.query("update study set deleted = now() - interval '31 days' where id = $1", [old.id]);
 		await forgetOld(database);
 		expect(await restoreStudy(database, recent.id)).toBe(true);
