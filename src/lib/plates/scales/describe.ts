@@ -1,5 +1,5 @@
 import { list } from '$lib/core/scale/remarks';
-import { wordsOfHex } from '$lib/drawing/patch';
+import { colourWords } from '$lib/core/colour/hue-words';
 import { type LinkedColour } from '$lib/model/linked';
 import { nameOfScale } from './draw-scales';
 import { scaleOf } from './scale-of';
@@ -10,7 +10,7 @@ export function describeScales({ scales }: ScalesPlate, linked: readonly LinkedC
 	if (scales.length === 0) return 'No scales yet.';
 	const rows = scales.map((scale, i) => {
 		const { steps, inAll } = scaleOf(scale, linked);
-		const words = steps.map(({ hex }) => wordsOfHex(hex)).filter((each, at, all) => each !== all[at - 1]);
+		const words = steps.map(({ linear }) => colourWords(linear)).filter((each, at, all) => each !== all[at - 1]);
 		return `Row ${i + 1}: ${nameOfScale(scale, linked)}, ${inAll} steps: ${list(words)}.`;
 	});
 	return [`${scales.length} ${scales.length === 1 ? 'scale' : 'scales'}.`, ...rows].join(' ');

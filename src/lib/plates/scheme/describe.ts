@@ -1,5 +1,5 @@
 import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
-import { wordsOfHex } from '$lib/drawing/patch';
+import { colourWords } from '$lib/core/colour/hue-words';
 import { type LinkedColour } from '$lib/model/linked';
 import { type SchemePlate } from './schema';
 import { schemeOf } from './scheme-of';
@@ -7,7 +7,7 @@ import { schemeOf } from './scheme-of';
 /** The scheme by its name, and each of its members in words. */
 export function describeScheme(plate: SchemePlate, linked: readonly LinkedColour[]): string {
 	const members = schemeOf(plate, linked).members.map(
-		({ hex }, i) => `${i === 0 ? 'lead colour' : `member ${i + 1}`}, ${wordsOfHex(hex)}`
+		({ linear }, i) => `${i === 0 ? 'lead colour' : `member ${i + 1}`}, ${colourWords(linear)}`
 	);
 	return `${SCHEME_WORDS[plate.scheme].name} of ${members.length} colours: ${members.join('; ')}.`;
 }

@@ -1,11 +1,12 @@
 <script lang="ts">
-	import { type Snippet } from 'svelte';
+	import { untrack, type Snippet } from 'svelte';
 	import { type Drawing } from '$lib/drawing/drawing';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { describePlate } from '$lib/plates/draw-plate';
 	import { renamePlate } from '$lib/model/edit-plates';
 	import { type PlateBase } from '$lib/model/plate-base';
 	import { takesColour } from '$lib/ui/colour-drag';
+	import { afterPause } from '$lib/ui/pause';
 	import { percentOf } from '$lib/ui/percent-of';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import TitleField from './TitleField.svelte';
@@ -28,6 +29,14 @@
 	/** A plate on its board: its drawing, its title to be changed, and what a kind lays over it. */
 	let { workbench, plate, drawing, heldWords, element = $bindable(), ondropped, children }: Props = $props();
 
+	/** Said anew when a gesture is over: nobody wants to hear it at each turn of a dial. */
+	let description = $state(untrack(() => describePlate(plate, workbench.document.linked)));
+	const describe = afterPause<() => string>((say) => (description = say()));
+	$effect(() => {
+		const [latest, linked] = [plate, workbench.document.linked];
+		describe(() => describePlate(latest, linked));
+	});
+
 	/** How much of a plate its head takes, in plate units. */
 	const HEAD = 54;
 	const takes = takesColour((text, on) => ondropped?.(text, on));
@@ -35,7 +44,7 @@
 
 <div class="surface" bind:this={element} {@attach ondropped && takes}>
 	{#if heldWords !== undefined}<p class="unseen" aria-live="polite">{heldWords}</p>{/if}
-	<p class="unseen" data-description>{describePlate(plate, workbench.document.linked)}</p>
+	<p class="unseen" data-description>{description}</p>
 	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
 	<div class="title" style:height={percentOf(HEAD, drawing.height)}>
 		<TitleField
