@@ -90,7 +90,7 @@
 	<div class="about">
 		<div class="head">
 			<h2>{subject.name}</h2>
-			{#if subject.follows === null}<FollowAnother {workbench} />{/if}
+			{#if subject.follows === null && !parts?.title}<FollowAnother {workbench} />{/if}
 			{#if plate && parts?.title}<parts.title {workbench} {plate} />{/if}
 		</div>
 		<p>{subject.note}{mapped ? '; outside the screen gamut, the nearest is shown' : ''}</p>

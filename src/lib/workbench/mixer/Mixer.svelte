@@ -7,6 +7,7 @@
 	import BeginActions from './BeginActions.svelte';
 	import Codes from './Codes.svelte';
 	import { COORDINATES } from './coordinates';
+	import FollowAnother from './FollowAnother.svelte';
 	import { asMixer } from './focus-mixer';
 	import Elsewhere from './Elsewhere.svelte';
 	import Holder from './Holder.svelte';
@@ -74,6 +75,7 @@
 						</label>
 					{/each}
 					{#if plate && parts?.tools}<parts.tools {workbench} {plate} />{/if}
+					{#if parts?.title}<FollowAnother {workbench} />{/if}
 					<BeginActions {workbench} where="tracks" />
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
