@@ -114,6 +114,7 @@ test('edits made while the server is down come back after a reload, and are save
 	await setCount(page, '3');
 	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'unreachable');
 	await setCount(page, '9');
+	await expect.poll(async () => (await drawnColours(page)).length, 'the edit is made').toBe(11);
 	await page.waitForTimeout(300);
 
 	const again = await started(folder, { PORT: new URL(first.url).port });
