@@ -1,4 +1,4 @@
-import { hasExercise, leftAside, pick, type StoredPlate } from '../bring-over';
+import { bringOver, pick, type StoredPlate } from '../bring-over';
 import { type GroundsCommon } from './common';
 import { groundExercises } from './exercises';
 
@@ -30,13 +30,9 @@ const settingsIn = (stored: StoredPlate): Readonly<Record<string, StoredPlate>> 
 });
 
 /** A plate of the first format had the settings of all exercises beside each other. */
-export function bringOverGrounds(stored: StoredPlate): unknown {
-	if (!hasExercise(stored)) return stored;
-	const common = pick(stored, ...COMMON);
-	return {
-		...common,
-		...leftAside(stored.exercise, settingsIn(stored), (name) =>
-			groundExercises.named(name).begin(common as unknown as GroundsCommon)
-		)
-	};
-}
+export const bringOverGrounds = (stored: StoredPlate): unknown =>
+	bringOver(stored, {
+		common: COMMON,
+		settingsIn,
+		begin: (name, common) => groundExercises.named(name).begin(common as unknown as GroundsCommon)
+	});

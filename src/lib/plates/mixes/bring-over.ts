@@ -1,4 +1,4 @@
-import { hasExercise, leftAside, pick, type StoredPlate } from '../bring-over';
+import { bringOver, pick, type StoredPlate } from '../bring-over';
 import { type MixesCommon } from './common';
 import { mixExercises } from './exercises';
 
@@ -12,9 +12,9 @@ const settingsIn = (stored: StoredPlate): Readonly<Record<string, StoredPlate>> 
 });
 
 /** A plate of the first format had the settings of all exercises beside each other. */
-export function bringOverMixes(stored: StoredPlate): unknown {
-	if (!hasExercise(stored)) return stored;
-	const common = pick(stored, 'id', 'kind', 'title', 'parents');
-	const begin = (name: string) => mixExercises.named(name).begin(common as unknown as MixesCommon);
-	return { ...common, ...leftAside(stored.exercise, settingsIn(stored), begin) };
-}
+export const bringOverMixes = (stored: StoredPlate): unknown =>
+	bringOver(stored, {
+		common: ['id', 'kind', 'title', 'parents'],
+		settingsIn,
+		begin: (name, common) => mixExercises.named(name).begin(common as unknown as MixesCommon)
+	});

@@ -1,9 +1,10 @@
+import { patchBy } from '$lib/drawing/patch';
 import { type LinkedColour } from '$lib/model/linked';
 import { type Places, type Settable } from '../kind';
 import { type MixPlace, type NamedPatch } from './exercise';
 import { mixExercises } from './exercises';
 import { setExercise, setMixParent } from './mixes-edits';
-import { parentName, parentsOf } from './parents';
+import { parentName } from './parents';
 import { type MixesPlate } from './schema';
 
 type Linked = readonly LinkedColour[];
@@ -21,8 +22,10 @@ export const placesOn = (plate: MixesPlate): readonly MixPlace[] =>
 export function seenAt(plate: MixesPlate, place: MixesPlace, linked: Linked): NamedPatch | null {
 	if (place.what !== 'parent') return mixExercises.of(plate).seen(mixExercises.atWork(plate, linked), place);
 	const index = Number(place.key);
-	const patch = parentsOf(plate, linked)[index];
-	return patch ? { ...patch, name: `Parent ${index + 1}, ${parentName(plate, index, linked)}` } : null;
+	const parent = plate.parents[index];
+	return parent
+		? { ...patchBy(parent.colour, linked), name: `Parent ${index + 1}, ${parentName(plate, index, linked)}` }
+		: null;
 }
 
 /** The parent, or the place of the exercise, with how it is set. */

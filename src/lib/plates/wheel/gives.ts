@@ -3,7 +3,7 @@ import { type Given, type Gives } from '../kind';
 import { type Cell } from './cell';
 import { cellName } from './cell-names';
 import { chartOf, hueRing } from './chart-of';
-import { type WheelPlace } from './places';
+import { ringsOf, type WheelPlace } from './places';
 import { type WheelPlate } from './schema';
 
 /** A cell is named by its share of the turn, and by how many rings it lies outside (below 0: inside) of the hues. */
@@ -14,7 +14,7 @@ const placeOf = (plate: WheelPlate, { spoke, ring }: Cell): string =>
 function cellAt(plate: WheelPlate, place: string): Cell | null {
 	const [turn, out] = place.split(' ').map(Number);
 	const ring = hueRing(plate) + (out ?? NaN);
-	if (!(turn! >= 0 && turn! < 1) || !(ring >= 0 && ring < plate.inside.count + 1 + plate.outside.count)) return null;
+	if (!(turn! >= 0 && turn! < 1) || !(ring >= 0 && ring < ringsOf(plate))) return null;
 	return { spoke: Math.round(turn! * plate.hues) % plate.hues, ring };
 }
 
@@ -31,7 +31,7 @@ function nameOfRing(plate: WheelPlate, ring: number): string {
 /** Every cell of the wheel, ring by ring, the hues first. */
 export const wheelGives: Gives<WheelPlate, WheelPlace> = {
 	rows: (plate, linked) => {
-		const rings = Array.from({ length: plate.inside.count + 1 + plate.outside.count }, (_, ring) => ring);
+		const rings = Array.from({ length: ringsOf(plate) }, (_, ring) => ring);
 		const hues = hueRing(plate);
 		return [hues, ...rings.filter((ring) => ring !== hues)].map((ring) => ({
 			name: nameOfRing(plate, ring),

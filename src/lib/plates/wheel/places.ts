@@ -9,13 +9,14 @@ import { setLead } from './wheel-edits';
 /** What can be held of a wheel: its lead colour, or a cell. */
 export type WheelPlace = { readonly kind: 'lead' } | ({ readonly kind: 'cell' } & Cell);
 
-const rings = ({ inside, outside }: WheelPlate): number => inside.count + 1 + outside.count;
+/** How many rings a wheel has, the hues among them. */
+export const ringsOf = ({ inside, outside }: WheelPlate): number => inside.count + 1 + outside.count;
 
 /** The lead colour where the hues come from one; otherwise the first hue. */
 export const wheelPlaces: Places<WheelPlate, WheelPlace> = {
 	first: (plate) => (plate.from === 'given' ? { kind: 'cell', spoke: 0, ring: hueRing(plate) } : { kind: 'lead' }),
 	has: (plate, place) =>
-		place.kind === 'lead' ? plate.from !== 'given' : place.spoke < plate.hues && place.ring < rings(plate),
+		place.kind === 'lead' ? plate.from !== 'given' : place.spoke < plate.hues && place.ring < ringsOf(plate),
 	settable: ({ id, lead }, { kind }) =>
 		kind === 'lead' ? { source: lead, note: 'lead colour of the wheel', put: (source) => setLead(id, source) } : null,
 	following: (plate, place, linked) => {

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { colourWords } from '$lib/core/colour/hue-words';
-	import { patchBy } from '$lib/drawing/patch';
+	import { wordsOfHex } from '$lib/drawing/patch';
 	import { seenHex } from '$lib/drawing/view';
 	import { kindOf } from '$lib/plates/kinds';
 	import { leadsTo } from '$lib/study/followed';
@@ -32,7 +31,7 @@
 			name,
 			colours: colours.map((given) => ({
 				key: given.place,
-				said: `${given.name}, ${colourWords(patchBy({ text: given.hex }, []).linear)}, ${given.hex}`,
+				said: `${given.name}, ${wordsOfHex(given.hex)}, ${given.hex}`,
 				hex: given.hex,
 				shown: seenHex(workbench.view, given.hex)
 			}))

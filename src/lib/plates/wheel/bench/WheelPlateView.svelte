@@ -8,6 +8,7 @@
 	import { type WheelPlate } from '../schema';
 	import PlateSurface from '$lib/workbench/study/PlateSurface.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { ringsOf } from '../places';
 	import { chosenCell, holdCell } from './chosen-cell';
 	import { cellName } from '../cell-names';
 	import { focusMixer } from '$lib/workbench/mixer/focus-mixer';
@@ -27,7 +28,7 @@
 		];
 		return layOutWheel({ hues, inside, outside }, true);
 	});
-	const rings = $derived(plate.inside.count + 1 + plate.outside.count);
+	const rings = $derived(ringsOf(plate));
 	const chosen = $derived(chosenCell(workbench, plate));
 
 	const style = ({ box, reach }: CellPlace): string => {

@@ -15,8 +15,7 @@ import { INK, words } from '$lib/drawing/words';
 import { type GroundExercise } from '../../exercise';
 import { BOARD_FILL, markBox, marksOf } from '../../ground-shapes';
 import { figureIn, GROUND_BOXES } from '../../grounds-layout';
-
-export const MOST_SERIES = 1_000_000;
+import { MOST_SERIES } from '../../series';
 
 const schema = z.strictObject({
 	name: z.literal('judging'),

@@ -6,13 +6,12 @@ import { type GroundExercise } from '../../exercise';
 import { BOARD_FILL } from '../../ground-shapes';
 import { figureIn, GROUND_BOXES } from '../../grounds-layout';
 import { sayP } from '../../say-p';
+import { MOST_SERIES } from '../../series';
 import { contrastOf, type MadeContrast } from './contrast-of';
 import { drawOwnContrast } from './draw-own-contrast';
 
 const schema = contrastSeriesSchema.extend({ name: z.literal('own-contrast') });
 export type OwnContrastSettings = z.infer<typeof schema>;
-
-export const MOST_SERIES = 1_000_000;
 
 /** The number of the first series of a plate, each plate's its own. */
 const firstSeries = (id: string): number =>

@@ -4,7 +4,8 @@
 	import { decideOn } from '../../../bench/decide';
 	import { groundExercises } from '../../../exercises';
 	import { type GroundsPlate } from '../../../schema';
-	import { judging, MOST_SERIES } from '../judging';
+	import { nextSeries } from '../../../series';
+	import { judging } from '../judging';
 
 	/** The answers to which of two is lighter; each brings the next pair. A new series has other colours. */
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
@@ -14,7 +15,7 @@
 
 	const answer = (side: 0 | 1) => decideOn(judging, workbench, plate, 'Judge a pair', { answers: [...answers, side] });
 	const again = () =>
-		decideOn(judging, workbench, plate, 'Begin a new series', { series: (series + 1) % MOST_SERIES, answers: [] });
+		decideOn(judging, workbench, plate, 'Begin a new series', { series: nextSeries(series), answers: [] });
 </script>
 
 <div class="sentence" role="group" aria-label="Which is lighter?">

@@ -8,7 +8,8 @@
 	import { setExercise } from '../../../grounds-edits';
 	import { type GroundsPlace } from '../../../places';
 	import { type GroundsPlate } from '../../../schema';
-	import { MOST_SERIES, ownContrast } from '../own-contrast';
+	import { nextSeries } from '../../../series';
+	import { ownContrast } from '../own-contrast';
 
 	/** The series of matches: each is ended by saying that both look alike; at the end it can be kept. */
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
@@ -37,7 +38,7 @@
 			'Begin a new series',
 			setExercise(plate.id, ownContrast, (latest) => ({
 				...latest,
-				series: (latest.series + 1) % MOST_SERIES,
+				series: nextSeries(latest.series),
 				twins: [],
 				twin: null,
 				kept: null
