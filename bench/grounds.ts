@@ -1,3 +1,4 @@
+import { USUAL_STRENGTHS } from '../src/lib/core/ground/on-ground';
 import { candidateGrounds, drivenApart, proposeGrounds } from '../src/lib/core/ground/propose';
 import { decodeSrgb } from '../src/lib/core/colour/srgb';
 import { readColour } from '../src/lib/core/colour/read';
@@ -6,7 +7,7 @@ import { type Triple } from '../src/lib/core/colour/vector';
 
 /** How long a search for grounds takes, and how near its best comes to the best of every pair of a finer grid. */
 const FIGURES = ['#9a8f7d', '#b3392b', '#2f5f86', '#8f9a5b', '#e9dcc0'];
-const P = -0.3;
+const P = USUAL_STRENGTHS;
 const FINE = 10;
 
 const shares = Array.from({ length: FINE }, (_, i) => i / (FINE - 1));

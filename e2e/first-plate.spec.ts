@@ -26,6 +26,8 @@ function asElement(shape: Shape): string[] {
 			return [`rect ${shape.x} ${shape.y} ${shape.fill}`];
 		case 'words':
 			return [`text ${shape.x} ${shape.y} ${shape.fill}`];
+		case 'gradient':
+			return ['g  '];
 		case 'area':
 			return [`path ${shape.path} ${shape.fill}`];
 		case 'rule':

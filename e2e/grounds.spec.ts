@@ -102,11 +102,11 @@ test('two as one: the second figure set by eye, then the solution with its dista
 	const solution = /#[0-9a-f]{6}/.exec(
 		(await page.locator('.surface text', { hasText: /^solution/ }).textContent())!
 	)![0];
-	await expect(page.getByText(/The second figure is \d+\.\d ΔE00 from the solution/)).toBeVisible();
+	await expect(page.getByText(/The second figure is \d+\.\d ΔE00 from the model’s solution/)).toBeVisible();
 	await page.getByRole('button', { name: 'Take the solution' }).click();
 	expect(await figures(page)).toEqual([FIGURE, solution]);
 	// The code is whole numbers, the solution is not.
-	await expect(page.getByText(/The second figure is 0\.[0-4] ΔE00 from the solution\./)).toBeVisible();
+	await expect(page.getByText(/The second figure is 0\.[0-4] ΔE00 from the model’s solution\./)).toBeVisible();
 });
 
 test('rows, edges and assimilation: over a palette, the partner that vibrates, lines from fine to broad; axe', async ({

@@ -66,7 +66,9 @@ export async function take(page: Page, item: string, button?: string): Promise<{
 
 /** The codes of all bars drawn on the plate, in the order of drawing. */
 export const drawnColours = (page: Page): Promise<string[]> =>
-	page.locator('.surface svg rect[x]').evaluateAll((bars) => bars.map((bar) => bar.getAttribute('fill') ?? ''));
+	page
+		.locator('.surface svg rect[x][fill^="#"]')
+		.evaluateAll((bars) => bars.map((bar) => bar.getAttribute('fill') ?? ''));
 
 /** Drags along a mixer track, from its middle, by a share of its width, in so many moves. */
 export async function dragTrack(page: Page, name: string, from: number, to: number, moves = 12): Promise<void> {

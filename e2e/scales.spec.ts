@@ -1,11 +1,13 @@
 import { type Page } from '@playwright/test';
-import { converter, formatHex, interpolate, samples } from 'culori';
+import { converter, differenceCiede2000, formatHex, interpolate, samples } from 'culori';
 import { axeFaults } from './axe';
 import { choose, drawnColours, makeStudy, saved, step } from './pages';
 import { expect, test } from './test';
 
 const lab = converter('lab65');
 const hsv = converter('hsv');
+const oklch = converter('oklch');
+const difference = differenceCiede2000();
 const MADDER = '#b3392b';
 const WELD = '#d9b036';
 
@@ -31,6 +33,10 @@ const form = async (page: Page, name: string) => {
 test('each recipe draws what an outside library mixes (culori 4.0.2)', async ({ page }) => {
 	await makeStudy(page);
 	const row = () => drawnColours(page);
+	// A new row of tints is evenly spaced: with equal shares a dark end would crowd.
+	const apart = (await row()).slice(1).map((hex, i, all) => difference(hex, i === 0 ? MADDER : all[i - 1]!));
+	expect(Math.max(...apart) / Math.min(...apart)).toBeLessThan(1.15);
+	await choose(page, 'Spacing', 'equal shares');
 	expectAlike(await row(), through([MADDER, '#ffffff'], 7));
 	await choose(page, 'Recipe', 'Shades');
 	expectAlike(await row(), through([MADDER, '#000000'], 7));
@@ -51,18 +57,37 @@ test('each recipe draws what an outside library mixes (culori 4.0.2)', async ({ 
 	await choose(page, 'Recipe', 'Dulling');
 	await page.getByRole('combobox', { name: 'Wheel' }).selectOption({ label: 'light wheel' });
 	const { h = 0, s, v } = hsv(MADDER)!;
-	expectAlike(await row(), through([MADDER, formatHex({ mode: 'hsv', h: h + 180, s, v })], 7));
+	const dulled = await row();
+	const complement = formatHex({ mode: 'hsv', h: h + 180, s, v });
+	expect(oklch(dulled[3]!)!.c).toBeLessThan(0.005);
+	expect(valueOf(dulled[3]!)).toBeCloseTo((valueOf(MADDER) + valueOf(complement)) / 2, 0);
+	expectAlike(dulled, [...through([MADDER, dulled[3]!], 4), ...through([dulled[3]!, complement], 4).slice(1)]);
+	await expect(page.getByText('Step 4 is the neutral half way between a colour and its complement.')).toBeVisible();
+	await page.getByRole('combobox', { name: 'How it is dulled' }).selectOption({ label: 'as the method mixes them' });
+	expectAlike(await row(), through([MADDER, complement], 7));
+	await page.getByRole('combobox', { name: 'How it is dulled' }).selectOption({ label: 'through the neutral' });
 	await page.getByRole('combobox', { name: 'How far it is dulled' }).selectOption({ label: 'as far as the neutral' });
-	const { c } = converter('oklch')((await row()).at(-1)!)!;
-	expect(c).toBeLessThan(0.03);
+	expect(oklch((await row()).at(-1)!)!.c).toBeLessThan(0.005);
 
 	await choose(page, 'Recipe', 'Hue steps');
+	const pure = await row();
+	expect([pure[0], pure.at(-1)]).toEqual([MADDER, WELD]);
+	for (const hex of pure.slice(1, -1)) expect(hsv(hex), hex).toMatchObject({ s: 1, v: 1 });
+	await expect(page.getByText(/^The first parent is \d+\.\d ΔE00 from the purest of its hue/)).toBeVisible();
+	const strength = page.getByRole('combobox', { name: 'How strong the hue steps are' });
+	await strength.selectOption({ label: 'at one value and chroma' });
 	const turned = await row();
 	for (const hex of turned) expect(valueOf(hex)).toBeCloseTo(valueOf(MADDER), 0);
 	expect(turned[0]).toBe(MADDER);
-	expect(Math.abs(converter('oklch')(turned.at(-1)!)!.h! - converter('oklch')(WELD)!.h!)).toBeLessThan(2);
+	expect(Math.abs(oklch(turned.at(-1)!)!.h! - oklch(WELD)!.h!)).toBeLessThan(2);
+	await expect(page.getByText(/^Step 7 has the hue of the second parent and is not that parent/)).toBeVisible();
+	await strength.selectOption({ label: 'each hue at its purest' });
+	await page.getByRole('button', { name: 'Use the purest of its hue' }).first().click();
+	for (const hex of await row()) expect(hsv(hex), hex).toMatchObject({ s: 1, v: 1 });
+	await page.keyboard.press('Control+z');
 
 	await choose(page, 'Recipe', 'Value steps');
+	await choose(page, 'Spacing', 'equal shares');
 	const value = await row();
 	const at = value.indexOf(MADDER);
 	expectAlike(value.slice(0, at + 1), through(['#ffffff', MADDER], at + 1));
@@ -175,8 +200,26 @@ test('every layout shows the same colours; labels, direction and gradation follo
 	await page.getByRole('checkbox', { name: 'with the unbroken gradation' }).check();
 	await page.keyboard.press('Escape');
 	const bars = await drawnColours(page);
-	expect(bars.length).toBeGreaterThan(100);
-	expect([bars[0], bars[6]]).toEqual(['#ffffff', MADDER]);
+	expect(bars.slice(0, 7)).toEqual([...colours].reverse());
+	// The gradation goes from edge to edge, and each step's own colour stands in it under the middle of the step.
+	const run = page.locator('.surface svg linearGradient');
+	const { from, to, stops } = await run.evaluate((gradient) => ({
+		from: Number(gradient.getAttribute('x1')),
+		to: Number(gradient.getAttribute('x2')),
+		stops: [...gradient.children].map((stop) => ({
+			at: Number(stop.getAttribute('offset')),
+			hex: stop.getAttribute('stop-color')
+		}))
+	}));
+	const middles = await page
+		.locator('.surface svg rect[fill^="#"]')
+		.evaluateAll((rects) =>
+			rects.slice(0, 7).map((rect) => Number(rect.getAttribute('x')) + Number(rect.getAttribute('width')) / 2)
+		);
+	bars.slice(0, 7).forEach((hex, i) => {
+		const under = stops.find((stop) => Math.abs(from + (to - from) * stop.at - middles[i]!) < 0.01);
+		expect(under?.hex, `step ${i}`).toBe(hex);
+	});
 	await page.keyboard.press('Control+z');
 	await page.keyboard.press('Control+z');
 	expect(await drawnColours(page)).toEqual(colours);

@@ -41,7 +41,7 @@ const GROUNDED: GroundsCommon = {
 	figures: [{ text: '#9a8f7d' }, { text: '#9a8f7d' }],
 	form: 'squares',
 	size: 0.3,
-	influence: -0.3,
+	strengths: { value: -0.3, colour: -0.08 },
 	palette: null
 };
 

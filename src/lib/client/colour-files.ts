@@ -1,5 +1,6 @@
 import { writeCgats } from '$lib/core/format/cgats';
 import { type NamedColour } from '$lib/core/format/colour-list';
+import { type GradationStop } from '$lib/core/scale/gradation';
 import { scaleColoursToCss } from '$lib/core/format/css-properties';
 import { writeCsv } from '$lib/core/format/csv';
 import { scaleColoursToTokens } from '$lib/core/format/design-tokens';
@@ -11,9 +12,11 @@ export interface TakenColours {
 	readonly name: string;
 	readonly hexes: readonly string[];
 	readonly named: readonly NamedColour[];
+	/** The unbroken gradation of a scale. */
+	readonly run?: readonly GradationStop[];
 }
 
-export const cssOf = ({ name, hexes }: TakenColours): string => scaleColoursToCss(name, hexes);
+export const cssOf = ({ name, hexes, run }: TakenColours): string => scaleColoursToCss(name, hexes, run);
 
 /** The files that colours can be taken away in: what people read, the ending, and how it is written. */
 export const COLOUR_FILES: readonly {
@@ -26,7 +29,7 @@ export const COLOUR_FILES: readonly {
 		label: 'CSS properties',
 		ending: 'css',
 		type: 'text/css',
-		write: ({ name, hexes }) => scaleColoursToCss(name, hexes)
+		write: cssOf
 	},
 	{
 		label: 'design tokens',

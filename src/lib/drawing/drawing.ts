@@ -13,6 +13,8 @@ export type Shape =
 			paths: readonly string[];
 			fills: readonly string[];
 	  }
+	/** A box that runs from colour to colour, from left to right, straight by the codes between two stops; `at` 0–1, rising. */
+	| { kind: 'gradient'; x: number; y: number; width: number; height: number; stops: readonly GradientStop[] }
 	/** Any other outline, filled, as SVG path data. */
 	| { kind: 'area'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }
@@ -27,6 +29,11 @@ export type Shape =
 			anchor: 'start' | 'middle' | 'end';
 			fill: string;
 	  };
+
+export interface GradientStop {
+	readonly at: number;
+	readonly fill: string;
+}
 
 /** The shapes of one kind. */
 export type Of<Kind extends Shape['kind']> = Extract<Shape, { kind: Kind }>;

@@ -1,4 +1,4 @@
-import { FACES, weightOf, type Drawing, type Shape } from './drawing';
+import { FACES, weightOf, type Drawing, type Of, type Shape } from './drawing';
 import { barsOf, figuresOf } from './bars';
 import { inPath } from './rounded';
 
@@ -14,7 +14,18 @@ export const escapeXml = (text: string): string => text.replace(/[&<>"']/g, (sig
 
 type Faces = Readonly<Record<keyof typeof FACES, string>>;
 
-function shapeToSvg(shape: Shape, faces: Faces): string {
+/** A gradient as what stands in its group: its stops under an id that is its own in the document, and the box that they fill. */
+export function gradientMarkup({ x, y, width, height, stops }: Of<'gradient'>, id: string): string {
+	const [left, right] = [inPath(x), inPath(x + width)];
+	return [
+		`<linearGradient id="${id}" gradientUnits="userSpaceOnUse" x1="${left}" y1="0" x2="${right}" y2="0">`,
+		...stops.map(({ at, fill }) => `<stop offset="${Number(at.toFixed(6))}" stop-color="${fill}"/>`),
+		'</linearGradient>',
+		`<rect x="${left}" y="${inPath(y)}" width="${inPath(width)}" height="${inPath(height)}" fill="url(#${id})"/>`
+	].join('');
+}
+
+function shapeToSvg(shape: Shape, faces: Faces, number = 0): string {
 	switch (shape.kind) {
 		case 'bar':
 			return `<rect x="${inPath(shape.x)}" y="${inPath(shape.y)}" width="${inPath(shape.width)}" height="${inPath(shape.height)}" fill="${shape.fill}"/>`;
@@ -26,6 +37,8 @@ function shapeToSvg(shape: Shape, faces: Faces): string {
 			return figuresOf(shape)
 				.map((figure) => shapeToSvg(figure, faces))
 				.join('\n');
+		case 'gradient':
+			return `<g>${gradientMarkup(shape, `gradient-${number}`)}</g>`;
 		case 'area':
 			return `<path d="${shape.path}" fill="${shape.fill}" shape-rendering="auto"/>`;
 		case 'rule':
@@ -42,7 +55,7 @@ export function drawingToSvg(drawing: Drawing, faces: Faces = FACES): string {
 		`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${inPath(width)} ${inPath(height)}" width="${inPath(width)}" height="${inPath(height)}" shape-rendering="crispEdges">`,
 		`<title>${escapeXml(title)}</title>`,
 		`<rect width="100%" height="100%" fill="${paper}"/>`,
-		...shapes.map((shape) => shapeToSvg(shape, faces)),
+		...shapes.map((shape, number) => shapeToSvg(shape, faces, number)),
 		'</svg>',
 		''
 	].join('\n');

@@ -50,6 +50,8 @@ function seenShape(view: View, shape: Shape): Shape {
 			return shape;
 		case 'row':
 			return { ...shape, codes: shape.codes.map((code) => hexToNumber(seenHex(view, numberToHex(code)))) };
+		case 'gradient':
+			return { ...shape, stops: shape.stops.map(({ at, fill }) => ({ at, fill: seenHex(view, fill) })) };
 		case 'mosaic':
 			return { ...shape, fills: shape.fills.map((fill) => seenHex(view, fill)) };
 		default:

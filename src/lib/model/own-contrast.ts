@@ -1,10 +1,17 @@
 import { z } from 'zod';
+import { MOST_STRENGTH } from '$lib/core/ground/on-ground';
 import { CONTRAST_ROUNDS } from '$lib/core/matching/own-contrast';
 import { colourSourceSchema, colourTextSchema } from './colour-text';
 import { idSchema } from './ids';
 
 /** A moment, as ISO 8601 has it. */
 const momentSchema = z.iso.datetime({ offset: true });
+
+/** How strongly a ground works on a figure: on its value and on its colour. */
+export const strengthsSchema = z.strictObject({
+	value: z.number().min(-MOST_STRENGTH.value).max(MOST_STRENGTH.value),
+	colour: z.number().min(-MOST_STRENGTH.colour).max(MOST_STRENGTH.colour)
+});
 
 /** A series of matches as a plate holds it: what was set so far, and the twin that is being set. */
 export const contrastSeriesSchema = z.strictObject({
@@ -19,21 +26,21 @@ export const contrastSeriesSchema = z.strictObject({
 });
 export type ContrastSeries = z.infer<typeof contrastSeriesSchema>;
 
-const matchSchema = z.strictObject({ figure: colourTextSchema, ground: colourTextSchema, twin: colourTextSchema });
-export type KeptMatch = z.infer<typeof matchSchema>;
-
-/** What it takes to keep a measure. Fewer than four matches say nothing. */
-export const createMeasureSchema = z.strictObject({ matches: z.array(matchSchema).min(4).max(48) });
-
 /** A person's own contrast as it was measured once. */
 export const measureSchema = z.strictObject({
 	id: idSchema,
 	made: momentSchema,
-	p: z.number().min(-1).max(1),
-	spread: z.number().min(0),
-	matches: z.int()
+	strengths: strengthsSchema,
+	/** How far single matches differ from the strengths. */
+	spread: z.strictObject({ value: z.number().min(0), colour: z.number().min(0) }),
+	matches: z.int().min(1).max(CONTRAST_ROUNDS)
 });
 export type Measure = z.infer<typeof measureSchema>;
 
-/** The newest first. */
-export const measureListSchema = z.strictObject({ measures: z.array(measureSchema) });
+/** Measures as a browser keeps them and as a file takes them along, the newest first. */
+export const measuresFileSchema = z.strictObject({
+	format: z.literal('ricercar measures'),
+	version: z.literal(1),
+	measures: z.array(measureSchema).max(200)
+});
+export type MeasuresFile = z.infer<typeof measuresFileSchema>;

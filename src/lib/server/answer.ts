@@ -41,14 +41,6 @@ export const missingPalette = (): Refusal =>
 		'It may have been deleted. The list of palettes shows what there is.'
 	);
 
-export const missingMeasure = (): Refusal =>
-	new Refusal(
-		404,
-		'no-such-measure',
-		'There is no such measure.',
-		'It may have been deleted. “My own contrast” shows which there are.'
-	);
-
 /** What a failure of the database means to people, or null for any other error. */
 function refusalOf(error: unknown): Refusal | null {
 	if (isFull(error)) {

@@ -1,5 +1,5 @@
+import { missingPalette, missingStudy, type Refusal } from './answer';
 import { idSchema } from '$lib/model/ids';
-import { missingMeasure, missingPalette, missingStudy, type Refusal } from './answer';
 
 /** The id in an address; anything that cannot be one names nothing. */
 function idIn(parameter: string, missing: () => Refusal): string {
@@ -10,4 +10,3 @@ function idIn(parameter: string, missing: () => Refusal): string {
 
 export const studyId = (parameter: string): string => idIn(parameter, missingStudy);
 export const paletteId = (parameter: string): string => idIn(parameter, missingPalette);
-export const measureId = (parameter: string): string => idIn(parameter, missingMeasure);

@@ -1,14 +1,27 @@
 import { type Of, type Shape } from '$lib/drawing/drawing';
 import { barsOf } from '$lib/drawing/bars';
+import { type Box } from '$lib/drawing/box';
 
 /** A code 0xrrggbb as the four bytes of an opaque pixel. */
 export const opaque = (code: number): number => ((code << 8) | 0xff) >>> 0;
 
 /** Edges fall on pixels of the device, so that colours touch without a seam. */
-function paintBar(context: CanvasRenderingContext2D, { x, y, width, height, fill }: Of<'bar'>, scale: number): void {
+function fillBox(context: CanvasRenderingContext2D, { x, y, width, height }: Box, scale: number): void {
 	const [left, top] = [Math.round(x * scale), Math.round(y * scale)];
-	context.fillStyle = fill;
 	context.fillRect(left, top, Math.round((x + width) * scale) - left, Math.round((y + height) * scale) - top);
+}
+
+function paintBar(context: CanvasRenderingContext2D, bar: Of<'bar'>, scale: number): void {
+	context.fillStyle = bar.fill;
+	fillBox(context, bar, scale);
+}
+
+function paintGradient(context: CanvasRenderingContext2D, gradient: Of<'gradient'>, scale: number): void {
+	const { x, width, stops } = gradient;
+	const run = context.createLinearGradient(x * scale, 0, (x + width) * scale, 0);
+	for (const { at, fill } of stops) run.addColorStop(at, fill);
+	context.fillStyle = run;
+	fillBox(context, gradient, scale);
 }
 
 function paintFigure(context: CanvasRenderingContext2D, { path, fill }: Of<'area'>, scale: number): void {
@@ -112,6 +125,8 @@ function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: numb
 		case 'row':
 			for (const bar of barsOf(shape)) paintBar(context, bar, scale);
 			return;
+		case 'gradient':
+			return paintGradient(context, shape, scale);
 		case 'area':
 			return paintFigure(context, shape, scale);
 		case 'mosaic':

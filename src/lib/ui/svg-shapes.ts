@@ -1,3 +1,4 @@
+import { gradientMarkup } from '$lib/drawing/svg';
 import { FACES, weightOf, type Drawing, type Of, type Shape } from '$lib/drawing/drawing';
 
 /** The kinds that are elements of their own; many colours as one shape are painted under them. */
@@ -10,7 +11,12 @@ interface Written<S> {
 	readonly fixed?: readonly [name: string, value: string];
 	readonly attributes: Readonly<Record<string, (shape: S) => string | number>>;
 	readonly text?: (shape: S) => string;
+	/** What stands in it, as markup of our own making, for a shape that is more than one element; written anew when the shape is another. */
+	readonly inner?: (shape: S) => string;
 }
+
+/** Gradients so far: each has an id of its own in the document. */
+let gradients = 0;
 
 const WRITTEN: { readonly [Kind in AsElement]: Written<Of<Kind>> } = {
 	bar: {
@@ -22,6 +28,11 @@ const WRITTEN: { readonly [Kind in AsElement]: Written<Of<Kind>> } = {
 			height: ({ height }) => height,
 			fill: ({ fill }) => fill
 		}
+	},
+	gradient: {
+		element: 'g',
+		attributes: {},
+		inner: (shape) => gradientMarkup(shape, `run-${++gradients}`)
 	},
 	area: {
 		element: 'path',
@@ -65,12 +76,18 @@ function made({ element, fixed }: Written<Shape>): Element {
 	return found;
 }
 
-function write({ attributes, text }: Written<Shape>, element: Element, shape: Shape, before: Shape | undefined): void {
+function write(
+	{ attributes, text, inner }: Written<Shape>,
+	element: Element,
+	shape: Shape,
+	before: Shape | undefined
+): void {
 	for (const name in attributes) {
 		const read = attributes[name]!;
 		const value = read(shape);
 		if (before === undefined || value !== read(before)) element.setAttribute(name, String(value));
 	}
+	if (inner) element.innerHTML = inner(shape);
 	if (text && (before === undefined || text(shape) !== text(before))) writeText(element, text(shape));
 }
 

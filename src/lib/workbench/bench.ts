@@ -1,3 +1,4 @@
+import { type GradationStop } from '$lib/core/scale/gradation';
 import { type Component } from 'svelte';
 import { type Palette } from '$lib/model/palette';
 import { type PlateBase } from '$lib/model/plate-base';
@@ -24,6 +25,8 @@ export interface ColourSet {
 	/** What they are called together. */
 	readonly name: string;
 	readonly colours: () => readonly NamedCode[];
+	/** The unbroken gradation through them, where there is one. */
+	readonly run?: () => readonly GradationStop[];
 }
 
 /** What a kind adds to the mixer. */

@@ -1,3 +1,4 @@
+import { converter } from 'culori';
 import { describe, expect, it } from 'vitest';
 import { toLinear } from '../colour/colour';
 import { readColour } from '../colour/read';
@@ -11,6 +12,8 @@ import { limitsOf } from './rule-limits';
 import { COMMON_RULES } from './rule-words';
 import { type ScaleRule } from './rules';
 
+const oklch = converter('oklch');
+const lab = converter('lab65');
 const linear = (text: string): Triple => toLinear(readColour(text));
 const judge = (rule: ScaleRule, parents: string[], more: Partial<ScaleSpec> = {}) => {
 	const recipe = more.recipe ?? 'interval';
@@ -45,8 +48,52 @@ describe('the interval sheet (common practice, no source): warm adjacent, cool a
 		expect(judge({ rule: 'not-pure' }, ['#b3392b', '#0000ff'])).toMatchObject({
 			holds: false,
 			step: 7,
-			reason: 'The second parent is left pure.'
+			reason: 'The second parent has 100 % of the greatest chroma of its hue; under 90 % is not left pure.'
 		});
+	});
+
+	it('a pure colour less a trace is still left pure, and a madder is not (chroma of culori 4.0.2)', () => {
+		for (const code of ['#fc0303', '#0303fc', '#fcfc00', '#f00e0e']) {
+			expect(judge({ rule: 'not-pure' }, [code, '#2f5f86']).holds, code).toBe(false);
+			const { c, h } = oklch(code)!;
+			expect(c / oklch(`hsl(${converter('hsl')(code)!.h} 100% 50%)`)!.c, `${code}, ${h}`).toBeGreaterThan(0.88);
+		}
+		for (const code of ['#d9b036', '#808080', '#5d7f45'])
+			expect(judge({ rule: 'not-pure' }, [code, code]).holds).toBe(true);
+	});
+
+	it('a grey has no place on a wheel: no rule of temperature, adjacency or opposition holds for it', () => {
+		const adjacent: ScaleRule = { rule: 'separation', wheel: 'light', least: 0, most: 60 };
+		const opposite: ScaleRule = { rule: 'separation', wheel: 'painter', least: 150, most: 180 };
+		for (const grey of ['#808080', '#7f7d80', '#000000', '#ffffff'])
+			for (const other of ['#b3392b', '#3a7340']) {
+				for (const rule of [adjacent, opposite])
+					expect(judge(rule, [other, grey])).toMatchObject({
+						holds: false,
+						reason: expect.stringContaining('is a grey, which has no place on a wheel')
+					});
+				for (const is of ['warm', 'cool'] as const)
+					expect(judge({ rule: 'temperature', of: 1, is }, [other, grey])).toMatchObject({
+						holds: false,
+						reason: expect.stringContaining('is a grey, which is neither warm nor cool')
+					});
+			}
+	});
+
+	it('a value just short of a limit is said with as many digits as show it', () => {
+		// #9e9e9e has L* 65.0 in whole numbers and 64.99 in hundredths (culori 4.0.2).
+		const short = judge({ rule: 'key', is: 'high', limit: 65 }, ['#f0f0f0', '#9d9d9d']);
+		expect(short).toMatchObject({ holds: false, step: 7 });
+		expect(Number(/has value ([\d.]+);/.exec(short.reason)![1])).toBeLessThan(65);
+		for (let code = 0x90; code < 0xb0; code++) {
+			const grey = `#${code.toString(16).repeat(3)}`;
+			for (const limit of [60, 65, 70]) {
+				const { holds, reason } = judge({ rule: 'key', is: 'high', limit }, ['#ffffff', grey]);
+				const said = /has value ([\d.]+);/.exec(reason)?.[1];
+				expect(holds).toBe(lab(grey)!.l >= limit);
+				if (said) expect(Number(said)).toBeLessThan(limit);
+			}
+		}
 	});
 });
 
@@ -61,7 +108,7 @@ it('recipe, count, value and evenness', () => {
 	});
 	expect(judge({ rule: 'value-one-way' }, ['#b3392b'], { recipe: 'tints' }).holds).toBe(true);
 	const there = judge({ rule: 'value-one-way' }, ['#202020', '#f0f0f0', '#303030'], { recipe: 'path' });
-	expect(there).toMatchObject({ holds: false, reason: expect.stringContaining('turns at step') });
+	expect(there).toMatchObject({ holds: false, reason: 'Value turns at step 4.' });
 	expect(judge({ rule: 'value-equal', within: 0.5 }, ['#b3392b'], { recipe: 'tones-level' }).holds).toBe(true);
 	expect(judge({ rule: 'value-equal', within: 5 }, ['#b3392b'], { recipe: 'tints' })).toMatchObject({
 		holds: false,

@@ -1,6 +1,7 @@
 import { type Triple } from '../colour/vector';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { judgeOverlap } from '../mix/overlap';
+import { besideLimit } from '../say-number';
 import { type GroundRule, type Verdict } from './rules';
 
 /** Figures on grounds in linear sRGB, in pairs; for an overlap the two figures and their crossing. */
@@ -22,32 +23,34 @@ function extreme(colours: readonly Triple[], most: boolean): { apart: number; se
 	return found;
 }
 
+const missing = (reason: string): Verdict => ({ holds: false, key: 'rule.missing', reason, step: null });
+
 /** Judges figures on grounds by one rule of a brief; `step` is the figure or ground, from 1, that breaks it. */
 export function judgeGrounds({ figures, grounds, crossing }: MadeGrounds, rule: GroundRule): Verdict {
 	switch (rule.rule) {
 		case 'overlap-transparent': {
 			const [first, second] = figures;
-			if (!first || !second || !crossing)
-				return { holds: false, reason: 'There are no two figures that cross.', step: null };
-			const { transparent, reason } = judgeOverlap(first, second, crossing);
-			return { holds: transparent, reason, step: null };
+			if (!first || !second || !crossing) return missing('There are no two figures that cross.');
+			const { transparency, reason } = judgeOverlap(first, second, crossing);
+			return { holds: transparency === 'reads', key: 'rule.transparent', reason, step: null };
 		}
 		case 'figures-identical': {
-			if (figures.length < 2) return { holds: false, reason: 'There is only one figure; two are asked.', step: null };
+			if (figures.length < 2) return missing('There is only one figure; two are asked.');
 			const { apart, second } = extreme(figures, true);
 			const holds = apart <= rule.within;
 			const reason = holds
-				? 'The figures are one and the same colour.'
-				: `The figures differ by ${apart.toFixed(1)} ΔE00; they should be one colour.`;
-			return { holds, reason, step: holds ? null : second + 1 };
+				? `The figures are one colour, within ${rule.within} ΔE00.`
+				: `The figures differ by ${besideLimit(apart, rule.within, 1)} ΔE00; within ${rule.within} they are one colour.`;
+			return { holds, key: 'rule.identical', reason, step: holds ? null : second + 1 };
 		}
 		case 'grounds-differ': {
-			if (grounds.length < 2) return { holds: false, reason: 'There is only one ground; two are asked.', step: null };
+			if (grounds.length < 2) return missing('There is only one ground; two are asked.');
 			const { apart, second } = extreme(grounds, false);
 			const holds = apart >= rule.least;
 			return {
 				holds,
-				reason: `The grounds differ by ${apart.toFixed(1)} ΔE00; at least ${rule.least} is asked.`,
+				key: 'rule.grounds-differ',
+				reason: `The grounds differ by ${besideLimit(apart, rule.least, 1)} ΔE00; at least ${rule.least} is asked.`,
 				step: holds ? null : second + 1
 			};
 		}

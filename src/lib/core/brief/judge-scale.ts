@@ -1,15 +1,18 @@
 import { ordinal } from '../ordinals';
 import { toLinear } from '../colour/colour';
-import { srgbToHsb } from '../colour/hsb';
+import { cuspOf } from '../colour/cusp';
+import { linearToOklch } from '../colour/oklab';
 import { readColour } from '../colour/read';
-import { encodeSrgb } from '../colour/srgb';
 import { type Triple } from '../colour/vector';
-import { evenness, readScale } from '../scale/readings';
-import { RECIPE_WORDS } from '../scale/words';
+import { courseOf } from '../scale/course';
+import { readScale } from '../scale/readings';
+import { RECIPE_WORDS, WHEEL_WORDS } from '../scale/words';
+import { besideLimit } from '../say-number';
+import { type SentenceKey } from '../sentence-keys';
 import { type Scale } from '../scale/scale';
 import { type Recipe } from '../scale/recipe';
 import { nearestOf } from '../scheme/nearest';
-import { temperature } from '../scheme/temperature';
+import { isGrey, TEMPERATURE_WORDS, temperature } from '../scheme/temperature';
 import { angleOn } from '../scheme/turn-hue';
 import { angleBetween } from '../scheme/wheel';
 import { HIGH_KEY, LOW_KEY, type ScaleRule, type Verdict } from './rules';
@@ -21,11 +24,13 @@ export interface MadeScale {
 	readonly scale: Scale;
 }
 
-const verdict = (holds: boolean, reason: string, step: number | null = null): Verdict => ({
+const verdict = (key: SentenceKey, holds: boolean, reason: string, step: number | null = null): Verdict => ({
 	holds,
+	key,
 	reason,
 	step: holds ? null : step
 });
+const missing = (reason: string): Verdict => verdict('rule.missing', false, reason);
 const parentName = (index: number, count: number): string =>
 	count === 1 ? 'The parent' : `The ${ordinal(index)} parent`;
 /** The step, from 1, that a parent is; null where it is none. */
@@ -33,62 +38,106 @@ const stepOf = (scale: Scale, parent: number): number | null => {
 	const index = scale.steps.findIndex((step) => step.parent === parent);
 	return index < 0 ? null : index + 1;
 };
-/** A hue as full as the screen has it: saturation and brightness within two codes of the top. */
-const FULL = 0.99;
 
-function isPure(parent: Triple): boolean {
-	const [, saturation, brightness] = srgbToHsb(encodeSrgb(parent));
-	return saturation >= FULL && brightness >= FULL;
+/** From this share on of the greatest chroma that a screen has of a hue, a colour is left pure (our choice). */
+const PURE = 0.9;
+
+/** How much of the greatest OKLab chroma of its hue a colour has, 0–1; 0 for a grey. */
+function purityOf(parent: Triple): number {
+	const [, chroma, hue] = linearToOklch(parent);
+	if (isGrey(parent)) return 0;
+	return chroma / linearToOklch(cuspOf(hue))[1];
 }
 
-function judgeParents(
-	{ parents, scale }: MadeScale,
-	holds: (parent: Triple) => boolean,
-	says: (parent: Triple) => string
-): Verdict {
+interface ParentRule {
+	readonly key: SentenceKey;
+	readonly holds: (parent: Triple) => boolean;
+	/** What is said of a parent, after its name. */
+	readonly says: (parent: Triple) => string;
+}
+
+function judgeParents({ parents, scale }: MadeScale, { key, holds, says }: ParentRule): Verdict {
 	const failing = parents.findIndex((parent) => !holds(parent));
 	const index = failing < 0 ? 0 : failing;
-	return verdict(failing < 0, `${parentName(index, parents.length)} ${says(parents[index]!)}`, stepOf(scale, index));
+	const reason = `${parentName(index, parents.length)} ${says(parents[index]!)}`;
+	return verdict(key, failing < 0, reason, stepOf(scale, index));
 }
+
+/** What a colour is, of warm and cool; a grey is said to be one, so that nobody looks for its temperature. */
+const temperatureWords = (parent: Triple): string =>
+	isGrey(parent) ? 'is a grey, which is neither warm nor cool' : `is ${TEMPERATURE_WORDS[temperature(parent)]}`;
 
 function judgeTemperature(made: MadeScale, { of, is }: Extract<ScaleRule, { rule: 'temperature' }>): Verdict {
 	if (of === 'all')
-		return judgeParents(
-			made,
-			(parent) => temperature(parent) === is,
-			(parent) => `is ${temperature(parent)}; all should be ${is}.`
-		);
+		return judgeParents(made, {
+			key: 'rule.temperature',
+			holds: (parent) => temperature(parent) === is,
+			says: (parent) => `${temperatureWords(parent)}; all should be ${is}.`
+		});
 	const parent = made.parents[of];
-	if (!parent) return verdict(false, `There is no ${ordinal(of)} parent; it should be ${is}.`);
-	const found = temperature(parent);
+	if (!parent) return missing(`There is no ${ordinal(of)} parent; it should be ${is}.`);
 	return verdict(
-		found === is,
-		`${parentName(of, made.parents.length)} is ${found}; it should be ${is}.`,
+		'rule.temperature',
+		temperature(parent) === is,
+		`${parentName(of, made.parents.length)} ${temperatureWords(parent)}; it should be ${is}.`,
 		stepOf(made.scale, of)
 	);
+}
+
+/** Half a degree is allowed for the rounding of codes. */
+const ROUNDING = 0.5;
+
+function judgeSeparation(
+	{ parents, scale }: MadeScale,
+	{ wheel, least, most }: Extract<ScaleRule, { rule: 'separation' }>
+): Verdict {
+	const [first, second] = parents;
+	if (!first || !second) return missing('There is only one parent; two are asked.');
+	const asked = `${least}° to ${most}°`;
+	const grey = [first, second].findIndex(isGrey);
+	if (grey >= 0) {
+		const reason = `${parentName(grey, 2)} is a grey, which has no place on a wheel; ${asked} is asked.`;
+		return verdict('rule.separation', false, reason, stepOf(scale, grey));
+	}
+	const angle = angleBetween(angleOn(wheel, first), angleOn(wheel, second));
+	const holds = angle >= least - ROUNDING && angle <= most + ROUNDING;
+	const said = holds ? angle.toFixed(0) : besideLimit(angle, angle < least ? least - ROUNDING : most + ROUNDING);
+	const reason = `The parents stand ${said}° apart on the ${WHEEL_WORDS[wheel]}; ${asked} is asked.`;
+	return verdict('rule.separation', holds, reason, stepOf(scale, 1));
 }
 
 function judgeKey({ scale }: MadeScale, { is, limit }: Extract<ScaleRule, { rule: 'key' }>): Verdict {
 	const border = limit ?? (is === 'high' ? HIGH_KEY : LOW_KEY);
 	const off = scale.steps.map(({ value }) => (is === 'high' ? border - value : value - border));
 	const worst = off.indexOf(Math.max(...off));
+	const holds = off[worst]! <= WITHIN;
 	const side = is === 'high' ? 'at least' : 'at most';
-	const value = scale.steps[worst]!.value.toFixed(0);
-	const reason =
-		off[worst]! <= 0
-			? `Every value is ${side} ${border}: ${is} key.`
-			: `Step ${worst + 1} has value ${value}; in ${is} key it has ${side} ${border}.`;
-	return verdict(off[worst]! <= 0, reason, worst + 1);
+	const value = besideLimit(scale.steps[worst]!.value, border);
+	const reason = holds
+		? `Every value is ${side} ${border}: ${is} key.`
+		: `Step ${worst + 1} has value ${value}; in ${is} key it has ${side} ${border}.`;
+	return verdict('rule.key', holds, reason, worst + 1);
 }
+
+/** Less than this is the rounding of the reckoning, not a difference. */
+const WITHIN = 1e-9;
 
 function judgeOneWay({ scale }: MadeScale): Verdict {
 	const values = scale.steps.map(({ value }) => value);
-	const climbs = values.slice(1).map((value, i) => value - values[i]!);
-	const rises = values.at(-1)! >= values[0]!;
-	const broken = climbs.findIndex((climb) => (rises ? climb < -0.5 : climb > 0.5));
-	const way = rises ? 'rises' : 'falls';
-	const reason = broken < 0 ? `Value ${way} all the way.` : `Value ${way}, but turns at step ${broken + 2}.`;
-	return verdict(broken < 0, reason, broken + 2);
+	const course = courseOf(values);
+	const key = 'rule.one-way';
+	switch (course.kind) {
+		case 'level':
+			return verdict(key, true, `Value stays level at ${values[0]!.toFixed(0)}.`);
+		case 'rises':
+		case 'falls':
+			return verdict(key, true, `Value ${course.kind} all the way.`);
+		case 'turns': {
+			const [step] = course.at;
+			if (step === undefined) return verdict(key, false, 'Value goes now up and now down.');
+			return verdict(key, false, `Value turns at step ${step}.`, step);
+		}
+	}
 }
 
 function judgeEqual({ scale }: MadeScale, within: number): Verdict {
@@ -96,70 +145,76 @@ function judgeEqual({ scale }: MadeScale, within: number): Verdict {
 	const spread = Math.max(...values) - Math.min(...values);
 	const off = values.map((value) => Math.abs(value - values[0]!));
 	return verdict(
-		spread <= within,
-		`Values differ by ${spread.toFixed(1)} L*; ${within} is allowed.`,
+		'rule.equal-value',
+		spread <= within + WITHIN,
+		`Values differ by ${besideLimit(spread, within, 1)} L*; ${within} is allowed.`,
 		off.indexOf(Math.max(...off)) + 1
 	);
 }
 
 function judgeEvenness({ scale }: MadeScale, least: number): Verdict {
-	const { differences } = readScale(scale, [1, 1, 1]);
-	const found = evenness(differences);
-	const largest = differences.indexOf(Math.max(...differences));
-	return verdict(found >= least, `Evenness is ${found.toFixed(2)}; at least ${least} is asked.`, largest + 2);
+	const readings = readScale(scale, [1, 1, 1]);
+	const free = readings.differences.map((difference, i) => (readings.leaps.includes(i) ? -1 : difference));
+	const largest = free.indexOf(Math.max(...free));
+	const words = `Evenness is ${besideLimit(readings.evenness, least, 2)}; at least ${least} is asked.`;
+	return verdict('rule.evenness', readings.evenness >= least, words, largest + 2);
+}
+
+function judgePalette(made: MadeScale, { palette, within }: Extract<ScaleRule, { rule: 'uses-palette' }>): Verdict {
+	const colours = palette.map((text) => toLinear(readColour(text)));
+	if (colours.length === 0) return missing('The palette has no colours.');
+	const off = (parent: Triple): number => nearestOf(colours, parent)!.distance;
+	return judgeParents(made, {
+		key: 'rule.palette',
+		holds: (parent) => off(parent) <= within,
+		says: (parent) =>
+			`is ${besideLimit(off(parent), within, 1)} ΔE00 from the nearest colour of the palette; ${within} is allowed.`
+	});
+}
+
+function judgePurity(made: MadeScale): Verdict {
+	const asked = `under ${100 * PURE} % is not left pure.`;
+	return judgeParents(made, {
+		key: 'rule.not-pure',
+		holds: (parent) => purityOf(parent) < PURE,
+		says: (parent) =>
+			`has ${besideLimit(100 * purityOf(parent), 100 * PURE)} % of the greatest chroma of its hue; ${asked}`
+	});
+}
+
+function judgeRecipe({ recipe }: MadeScale, asked: Recipe): Verdict {
+	const words = `The recipe is ${RECIPE_WORDS[recipe].name.toLowerCase()}; ${RECIPE_WORDS[asked].name.toLowerCase()} is asked.`;
+	return verdict('rule.recipe', recipe === asked, words);
+}
+
+function judgeCount({ scale }: MadeScale, { least, most }: { readonly least: number; readonly most: number }): Verdict {
+	const asked = least === most ? `${least}` : `${least} to ${most}`;
+	const words = `There are ${scale.between} steps between, ${scale.inAll} in all; ${asked} between is asked.`;
+	return verdict('rule.count', scale.between >= least && scale.between <= most, words);
 }
 
 /** Judges a scale by one rule of a brief. */
 export function judgeScale(made: MadeScale, rule: ScaleRule): Verdict {
-	const { parents, scale } = made;
 	switch (rule.rule) {
-		case 'recipe': {
-			const [found, asked] = [RECIPE_WORDS[made.recipe].name.toLowerCase(), RECIPE_WORDS[rule.is].name.toLowerCase()];
-			return verdict(made.recipe === rule.is, `The recipe is ${found}; ${asked} is asked.`);
-		}
-		case 'count': {
-			const asked = rule.least === rule.most ? `${rule.least}` : `${rule.least} to ${rule.most}`;
-			const reason = `There are ${scale.between} steps between, ${scale.inAll} in all; ${asked} between is asked.`;
-			return verdict(scale.between >= rule.least && scale.between <= rule.most, reason);
-		}
+		case 'recipe':
+			return judgeRecipe(made, rule.is);
+		case 'count':
+			return judgeCount(made, rule);
 		case 'temperature':
 			return judgeTemperature(made, rule);
-		case 'separation': {
-			const [first, second] = parents;
-			if (!first || !second) return verdict(false, 'There is only one parent; two are asked.');
-			const angle = angleBetween(angleOn(rule.wheel, first), angleOn(rule.wheel, second));
-			const asked = `${rule.least}° to ${rule.most}°`;
-			// Half a degree is allowed for the rounding of codes.
-			const holds = angle >= rule.least - 0.5 && angle <= rule.most + 0.5;
-			return verdict(
-				holds,
-				`The parents stand ${angle.toFixed(0)}° apart on the wheel; ${asked} is asked.`,
-				stepOf(scale, 1)
-			);
-		}
+		case 'separation':
+			return judgeSeparation(made, rule);
 		case 'key':
 			return judgeKey(made, rule);
 		case 'not-pure':
-			return judgeParents(
-				made,
-				(parent) => !isPure(parent),
-				(parent) => (isPure(parent) ? 'is left pure.' : 'is not left pure.')
-			);
+			return judgePurity(made);
 		case 'value-one-way':
 			return judgeOneWay(made);
 		case 'value-equal':
 			return judgeEqual(made, rule.within);
 		case 'evenness':
 			return judgeEvenness(made, rule.least);
-		case 'uses-palette': {
-			const palette = rule.palette.map((text) => toLinear(readColour(text)));
-			const off = (parent: Triple): number => nearestOf(palette, parent)?.distance ?? Infinity;
-			return judgeParents(
-				made,
-				(parent) => off(parent) <= rule.within,
-				(parent) =>
-					`is ${off(parent).toFixed(1)} ΔE00 from the nearest colour of the palette; ${rule.within} is allowed.`
-			);
-		}
+		case 'uses-palette':
+			return judgePalette(made, rule);
 	}
 }

@@ -1,3 +1,4 @@
+import { type SentenceKey } from '../sentence-keys';
 import { type Wheel } from '../scheme/wheel';
 import { type Recipe } from '../scale/recipe';
 
@@ -12,7 +13,7 @@ export type ScaleRule =
 	| { readonly rule: 'separation'; readonly wheel: Wheel; readonly least: number; readonly most: number }
 	/** High: every step at least this light (L*, 65 unless set); low: every step at most this light (40 unless set). */
 	| { readonly rule: 'key'; readonly is: 'high' | 'low'; readonly limit?: number }
-	/** No parent is a pure hue, as full as the screen has it. */
+	/** No parent is a pure hue: none has more than nine tenths of the chroma that a screen has of its hue at the most. */
 	| { readonly rule: 'not-pure' }
 	| { readonly rule: 'value-one-way' }
 	/** All values within so many L*. */
@@ -32,6 +33,7 @@ export type GroundRule =
 /** Whether a rule is met, why in words, and the step (from 1) that breaks it, where one does. */
 export interface Verdict {
 	readonly holds: boolean;
+	readonly key: SentenceKey;
 	readonly reason: string;
 	readonly step: number | null;
 }

@@ -11,16 +11,21 @@ export interface Edge {
 	readonly vibrating: number;
 	readonly valueDifference: number;
 	readonly difference: number;
-	/** The lower OKLCH chroma of the two, and the angle between their hues in degrees. */
+	/** The lower OKLCH chroma of the two, and the angle between their hues in degrees; null where one is a grey. */
 	readonly chroma: number;
-	readonly hueAngle: number;
+	readonly hueAngle: number | null;
+	/** What of it keeps the border from vanishing most, and from vibrating most. */
+	readonly keepsFromVanishing: 'value' | 'difference';
+	readonly keepsFromVibrating: 'value' | 'chroma' | 'hues';
 }
 
 // From these on an edge no longer vanishes or vibrates (our choice; the trade knows the kinds, not the numbers).
 const VALUE_APART = 12;
-const DIFFERENCE_APART = 15;
+const DIFFERENCE_APART = 24;
 const FULL_CHROMA = 0.2;
 const HUES_APART = 120;
+/** Under this OKLab chroma a colour is a grey. */
+const GREY = 0.02;
 
 const share = (x: number): number => Math.min(1, Math.max(0, x));
 
@@ -31,14 +36,20 @@ export function edgeBetween(one: ReadonlyTriple, other: ReadonlyTriple): Edge {
 	const [, c1, h1] = linearToOklch(one);
 	const [, c2, h2] = linearToOklch(other);
 	const chroma = Math.min(c1, c2);
-	const hueAngle = angleBetween(h1, h2);
+	const hueAngle = chroma < GREY ? null : angleBetween(h1, h2);
 	const level = share(1 - valueDifference / VALUE_APART);
+	const near = share(1 - difference / DIFFERENCE_APART);
+	const strong = share(chroma / FULL_CHROMA);
+	const opposed = share((hueAngle ?? 0) / HUES_APART);
+	const weakest = Math.min(level, strong, opposed);
 	return {
-		vanishing: level * share(1 - difference / DIFFERENCE_APART),
-		vibrating: level * share(chroma / FULL_CHROMA) * share(hueAngle / HUES_APART),
+		vanishing: level * near,
+		vibrating: level * strong * opposed,
 		valueDifference,
 		difference,
 		chroma,
-		hueAngle
+		hueAngle,
+		keepsFromVanishing: level <= near ? 'value' : 'difference',
+		keepsFromVibrating: level === weakest ? 'value' : hueAngle === null || strong === weakest ? 'chroma' : 'hues'
 	};
 }

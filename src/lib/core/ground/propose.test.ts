@@ -1,20 +1,18 @@
-import { converter, differenceCiede2000 } from 'culori';
-import fc from 'fast-check';
+import { converter } from 'culori';
 import { describe, expect, it } from 'vitest';
 import { linearToHex } from '../colour/bytes';
 import { toLinear } from '../colour/colour';
 import { readColour } from '../colour/read';
 import { type Triple } from '../colour/vector';
 import { HIGH_KEY, LOW_KEY } from '../brief/rules';
-import { shiftWords } from '../matching/score';
-import { seenColour } from './on-ground';
-import { candidateGrounds, drivenApart, edgePartner, proposeGrounds } from './propose';
+import { USUAL_STRENGTHS } from './on-ground';
+import { candidateGrounds, drivenApart, proposeGrounds } from './propose';
 import { oneAsTwo } from './search';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
 const lab = converter('lab65');
 const valueOf = (colour: Triple): number => lab(linearToHex(...colour))!.l;
-const P = -0.3;
+const P = USUAL_STRENGTHS;
 
 describe('grounds proposed for one colour as two', () => {
 	it('the first is the best of every pair of the candidates, and none is nearly another', () => {
@@ -46,33 +44,4 @@ describe('grounds proposed for one colour as two', () => {
 		expect(values[0]).toBeLessThan(0.13);
 		expect(values[1]).toBe(1);
 	});
-});
-
-describe('partners at an edge', () => {
-	const colour = fc.integer({ min: 0, max: 0xffffff }).map((n) => linear(`#${n.toString(16).padStart(6, '0')}`));
-
-	it('have the colour’s own value, and vanish or vibrate at least as much as plain rivals of that value', () => {
-		fc.assert(
-			fc.property(colour, (c) => {
-				for (const kind of ['vanishing', 'vibrating'] as const) {
-					const { linear: partner, edge } = edgePartner(c, kind);
-					expect(Math.abs(valueOf(partner) - valueOf(c))).toBeLessThan(1.2);
-					expect(edge[kind]).toBeGreaterThanOrEqual(0);
-					expect(edge[kind]).toBeLessThanOrEqual(1);
-				}
-			}),
-			{ seed: 14, numRuns: 60 }
-		);
-		expect(edgePartner(linear('#b3392b'), 'vibrating').edge.vibrating).toBeGreaterThan(0.5);
-		expect(edgePartner(linear('#8a8078'), 'vanishing').edge.vanishing).toBeGreaterThan(0.5);
-	});
-});
-
-it('says in words how a figure seems to shift: a grey is lighter on black and darker on white', () => {
-	const grey: Triple = [0.2, 0.2, 0.2];
-	expect(shiftWords(seenColour(grey, [0, 0, 0], P), grey)).toMatch(/^\d+ lighter/);
-	expect(shiftWords(seenColour(grey, [1, 1, 1], P), grey)).toMatch(/^\d+ darker/);
-	expect(shiftWords(grey, grey)).toBe('as light as it is');
-	const off = differenceCiede2000()(linearToHex(...seenColour(grey, [0, 0, 0], P)), linearToHex(...grey));
-	expect(off).toBeGreaterThan(1);
 });

@@ -4,12 +4,8 @@ import { linearToOklab } from '../colour/oklab';
 import { type ReadonlyTriple, type Triple } from '../colour/vector';
 import { distance } from '../difference/euclidean';
 import { linearToLab } from '../difference/lab-of-linear';
-import { holdLuminance } from '../colour/hold-luminance';
-import { valueToLuminance } from '../colour/lab';
-import { fromPolar, linearToOklch } from '../colour/oklab';
 import { Problem } from '../problem';
-import { edgeBetween, type Edge } from './edges';
-import { seenColour } from './on-ground';
+import { seenColour, type Strengths } from './on-ground';
 
 /** Where grounds are looked for: anywhere, among light or dark colours only, or in a palette that is given. */
 export const GROUND_SEARCHES = ['free', 'high', 'low', 'palette'] as const;
@@ -40,8 +36,11 @@ export interface Proposal {
 const ALIKE = 0.12;
 
 /** How far apart two grounds drive the appearances of one figure (all linear sRGB), in ΔEOK. */
-export const drivenApart = (figure: ReadonlyTriple, [one, other]: Proposal['grounds'], p: number): number =>
-	distance(linearToOklab(...seenColour(figure, one, p)), linearToOklab(...seenColour(figure, other, p)));
+export const drivenApart = (figure: ReadonlyTriple, [one, other]: Proposal['grounds'], strengths: Strengths): number =>
+	distance(
+		linearToOklab(...seenColour(figure, one, strengths)),
+		linearToOklab(...seenColour(figure, other, strengths))
+	);
 
 /**
  * One as two: the pairs of grounds that drive a figure furthest apart, the best first, no two of them nearly the same.
@@ -51,12 +50,12 @@ export const drivenApart = (figure: ReadonlyTriple, [one, other]: Proposal['grou
 export function proposeGrounds(
 	figure: ReadonlyTriple,
 	grounds: readonly Triple[],
-	p: number,
+	strengths: Strengths,
 	most: number,
 	progress: (share: number) => boolean = () => true
 ): Proposal[] | null {
 	if (grounds.length < 2) throw new Problem('parts', 'There are too few grounds.', 'two grounds or more');
-	const seen = grounds.map((ground) => linearToOklab(...seenColour(figure, ground, p)));
+	const seen = grounds.map((ground) => linearToOklab(...seenColour(figure, ground, strengths)));
 	const looks = grounds.map((ground) => linearToOklab(...ground));
 	let pairs: { first: number; second: number; apart: number }[] = [];
 	for (let first = 0; first < grounds.length; first++) {
@@ -76,23 +75,4 @@ export function proposeGrounds(
 		if (!known) chosen.push(pair);
 	}
 	return chosen.map(({ first, second, apart }) => ({ grounds: [grounds[first]!, grounds[second]!], apart }));
-}
-
-const HUE_STEP = 3;
-/** A partner is a colour of its own: its hue lies at least so many degrees away. */
-const OF_ITS_OWN = 30;
-
-/** The colour beside which the border of a given one (linear sRGB) vanishes or vibrates most, among all hues of its own value. */
-export function edgePartner(colour: ReadonlyTriple, kind: 'vanishing' | 'vibrating'): { linear: Triple; edge: Edge } {
-	const [, chroma, hue] = linearToOklch(colour);
-	const y = valueToLuminance(linearToLab(colour)[0]);
-	let best: { linear: Triple; edge: Edge } | null = null;
-	for (let turn = OF_ITS_OWN; turn <= 360 - OF_ITS_OWN; turn += HUE_STEP)
-		for (const strength of kind === 'vanishing' ? [0.25, 0.5, 0.75, 1] : [1, 1.5, 2.5]) {
-			const [, a, b] = fromPolar([0, Math.max(0.02, chroma) * strength, hue + turn]);
-			const { linear } = holdLuminance(y, a, b);
-			const edge = edgeBetween(colour, linear);
-			if (!best || edge[kind] > best.edge[kind]) best = { linear, edge };
-		}
-	return best!;
 }

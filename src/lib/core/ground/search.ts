@@ -3,10 +3,10 @@ import { type ReadonlyTriple, type Triple } from '../colour/vector';
 import { distance } from '../difference/euclidean';
 import { Problem } from '../problem';
 import { pathBetween, pointOn } from '../scale/path';
-import { seenColour, USUAL_INFLUENCE } from './on-ground';
+import { seenColour, USUAL_STRENGTHS, type Strengths } from './on-ground';
 
-const seenInOklab = (figure: ReadonlyTriple, ground: ReadonlyTriple, p: number): Triple =>
-	linearToOklab(...seenColour(figure, ground, p));
+const seenInOklab = (figure: ReadonlyTriple, ground: ReadonlyTriple, strengths: Strengths): Triple =>
+	linearToOklab(...seenColour(figure, ground, strengths));
 
 /** The two grounds among candidates that drive one figure furthest apart. */
 export interface TwoGrounds {
@@ -22,9 +22,13 @@ export interface TwoGrounds {
  * pair is weighed, so a few hundred candidates at the most.
  * @throws Problem `parts` for fewer than two grounds.
  */
-export function oneAsTwo(figure: ReadonlyTriple, grounds: readonly ReadonlyTriple[], p = USUAL_INFLUENCE): TwoGrounds {
+export function oneAsTwo(
+	figure: ReadonlyTriple,
+	grounds: readonly ReadonlyTriple[],
+	strengths = USUAL_STRENGTHS
+): TwoGrounds {
 	if (grounds.length < 2) throw new Problem('parts', 'There are too few grounds.', 'two grounds or more');
-	const seen = grounds.map((ground) => seenInOklab(figure, ground, p));
+	const seen = grounds.map((ground) => seenInOklab(figure, ground, strengths));
 	let best: TwoGrounds = { first: 0, second: 1, apart: -1 };
 	seen.forEach((one, first) => {
 		for (let second = first + 1; second < seen.length; second++) {
@@ -44,14 +48,15 @@ const PLACES = 200;
 export function likeItsGround(
 	one: ReadonlyTriple,
 	other: ReadonlyTriple,
-	p = USUAL_INFLUENCE
+	strengths = USUAL_STRENGTHS
 ): { linear: Triple; miss: number } {
 	const path = pathBetween([...one], [...other], 'oklab', false);
 	const [first, second] = [linearToOklab(...asTriple(one)), linearToOklab(...asTriple(other))];
 	let best = { linear: asTriple(one), miss: Infinity };
 	for (let i = 0; i <= PLACES; i++) {
 		const { linear } = pointOn(path, i / PLACES);
-		const miss = distance(seenInOklab(linear, one, p), second) + distance(seenInOklab(linear, other, p), first);
+		const miss =
+			distance(seenInOklab(linear, one, strengths), second) + distance(seenInOklab(linear, other, strengths), first);
 		if (miss < best.miss) best = { linear, miss };
 	}
 	return best;

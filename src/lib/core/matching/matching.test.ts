@@ -1,3 +1,4 @@
+import { converter } from 'culori';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toLinear } from '../colour/colour';
@@ -6,11 +7,14 @@ import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { temperature } from '../scheme/temperature';
 import { relativesOf } from '../scheme/relatives';
+import { seenColour } from '../ground/on-ground';
 import { litRegions } from './lit-form';
-import { scoreMatch } from './score';
+import { scoreMatch, shiftWords } from './score';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
-const colour = fc.integer({ min: 0, max: 0xffffff }).map((code) => linear(`#${code.toString(16).padStart(6, '0')}`));
+const code = fc.integer({ min: 0, max: 0xffffff }).map((number) => `#${number.toString(16).padStart(6, '0')}`);
+const colour = code.map(linear);
+const oklch = converter('oklch');
 
 describe('scores in words', () => {
 	it('a perfect match has nothing to say against it', () => {
@@ -19,7 +23,7 @@ describe('scores in words', () => {
 			words: 'value right, strength right, hue right'
 		});
 		expect(scoreMatch(linear('#808080'), linear('#808080')).words).toBe(
-			'value right, strength right, no hue to compare'
+			'value right, strength right, a grey as it should be'
 		);
 	});
 
@@ -30,8 +34,39 @@ describe('scores in words', () => {
 			/^value right, (a little )?too quiet/
 		);
 		expect(scoreMatch(relativesOf(target, 'stronger', 1, 80)[0]!.linear, target).words).toContain('too strong');
-		expect(scoreMatch(linear('#b35a2b'), linear('#b3392b')).words).toContain('towards yellow');
-		expect(scoreMatch(linear('#b32b50'), linear('#b3392b')).words).toContain('towards red');
+		expect(scoreMatch(linear('#b35a2b'), linear('#b3392b')).words).toContain('towards orange');
+		expect(scoreMatch(linear('#b32b50'), linear('#b3392b')).words).toContain('towards purple');
+		// A green that is matched by a yellow-green is off towards yellow, not towards green.
+		expect(scoreMatch(linear('#7aa52b'), linear('#3f9a3a')).words).toContain('towards yellow');
+		expect(scoreMatch(linear('#7f9a8f'), linear('#8c8c8c')).words).toContain('it looks green where there is a grey');
+		expect(scoreMatch(linear('#8c8c8c'), linear('#3f9a3a')).words).toContain('it is a grey where there is green');
+	});
+
+	it('no hue is named that the attempt is farther from than the target was (hues and distances of culori 4.0.2)', () => {
+		const anchors = { red: '#ff0000', orange: '#ff8000', yellow: '#ffff00', green: '#00ff00', 'blue-green': '#00ffff' };
+		const more = { blue: '#0000ff', violet: '#8000ff', purple: '#ff00ff' };
+		const hueOf = (text: string): number => oklch(text)!.h!;
+		const away = (one: number, other: number): number => Math.abs(((one - other + 540) % 360) - 180);
+		const words: Readonly<Record<string, string>> = { ...anchors, ...more };
+		let named = 0;
+		fc.assert(
+			fc.property(code, code, (attempt, target) => {
+				for (const said of [
+					scoreMatch(linear(attempt), linear(target)).words,
+					shiftWords(linear(attempt), linear(target))
+				]) {
+					const word = /towards ([a-z-]+)/.exec(said)?.[1];
+					if (!word) continue;
+					named++;
+					const hue = hueOf(words[word]!);
+					expect(away(hueOf(attempt), hue), `${said}: ${attempt} for ${target}`).toBeLessThan(
+						away(hueOf(target), hue) + 0.5
+					);
+				}
+			}),
+			{ seed: 7, numRuns: 4000 }
+		);
+		expect(named).toBeGreaterThan(4000);
 	});
 
 	it('errors turn their sign when attempt and target change places', () => {
@@ -43,6 +78,28 @@ describe('scores in words', () => {
 				expect(there.chroma).toBeCloseTo(-back.chroma, 9);
 			}),
 			{ seed: 1 }
+		);
+	});
+});
+
+describe('a shift on a ground, in words', () => {
+	const grey: Triple = [0.2, 0.2, 0.2];
+
+	it('a grey is lighter on black and darker on white than on a neutral board (Chevreul 1839)', () => {
+		expect(shiftWords(seenColour(grey, [0, 0, 0]), grey)).toMatch(/^\d+ lighter than on a neutral board$/);
+		expect(shiftWords(seenColour(grey, [1, 1, 1]), grey)).toMatch(/^\d+ darker than on a neutral board$/);
+		expect(shiftWords(grey, grey)).toBe('as on a neutral board');
+	});
+
+	it('a grey that takes colour looks that colour, and is not said to be stronger', () => {
+		const onRed = shiftWords(seenColour(linear('#808080'), linear('#ff0000')), linear('#808080'));
+		expect(onRed).toBe('as light as on a neutral board, looking blue-green');
+		expect(shiftWords(grey, linear('#7f5f5a'))).toContain('looking grey');
+	});
+
+	it('says value, strength and the hue that it goes towards', () => {
+		expect(shiftWords(linear('#c8552f'), linear('#b3392b'))).toMatch(
+			/^\d+ lighter( and a little stronger)? than on a neutral board, a little towards orange$/
 		);
 	});
 });

@@ -6,13 +6,19 @@ import { toLinear } from '../colour/colour';
 import { readColour } from '../colour/read';
 import { type Triple } from '../colour/vector';
 import { seenColour } from '../ground/on-ground';
-import { CONTRAST_ROUNDS, contrastTrial, fitInfluence, readContrast, type Match } from './own-contrast';
+import { type Strengths } from '../ground/on-ground';
+import { fitStrengths, type Match } from './fit-strengths';
+import { CONTRAST_ROUNDS, contrastTrial, readContrast } from './own-contrast';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
 const series = (seed: number) => Array.from({ length: CONTRAST_ROUNDS }, (_, round) => contrastTrial(seed, round));
-/** The matches of a person who has just this p. */
-const matchesOf = (seed: number, p: number): Match[] =>
-	series(seed).map(({ figure, ground }) => ({ figure, ground, twin: seenColour(figure, ground, p) }));
+/** The matches of a person who has just these strengths, as far as a hand sets them wrong by so much of each channel. */
+const matchesOf = (seed: number, strengths: Strengths, off = 0): Match[] =>
+	series(seed).map(({ figure, ground }, i) => {
+		const seen = seenColour(figure, ground, strengths);
+		return { figure, ground, twin: seen.map((x, k) => x + off * (((i + k) % 3) - 1)) as Triple };
+	});
+const startsOf = (seed: number) => series(seed).map(({ start }) => start);
 
 describe('one’s own contrast, by the method of adjustment (common practice; the model is CIECAM16, CIE 248:2022)', () => {
 	it('a series is a dozen matches, each figure on each ground once, in an order and with starts of its own', () => {
@@ -38,35 +44,70 @@ describe('one’s own contrast, by the method of adjustment (common practice; th
 		expect(lighter).toBeLessThan(0.6);
 	});
 
-	it('a person’s p is found again from matches made with it, with no spread; noise shows as spread', () => {
-		const grounds = ['#202020', '#e0e0e0', '#c03020', '#3050a0'].map(linear);
+	it('both strengths of a person are found again from matches made with them, with no spread', () => {
+		const within = (most: number) => fc.double({ min: -most, max: most, noNaN: true });
 		fc.assert(
-			fc.property(fc.double({ min: -0.8, max: 0.5, noNaN: true }), (p) => {
-				const figure = linear('#90887a');
-				const matches = grounds.map((ground) => ({ figure, ground, twin: seenColour(figure, ground, p) }));
-				const fitted = fitInfluence(matches);
-				expect(fitted.p).toBeCloseTo(p, 3);
-				expect(fitted.spread).toBeLessThan(0.01);
+			fc.property(within(0.55), within(0.27), fc.nat(50), (value, colour, seed) => {
+				const { strengths, spread } = fitStrengths(matchesOf(seed, { value, colour }));
+				expect(strengths.value).toBeCloseTo(value, 3);
+				expect(strengths.colour).toBeCloseTo(colour, 3);
+				expect(Math.max(spread.value, spread.colour)).toBeLessThan(0.005);
 			}),
-			{ seed: 1, numRuns: 25 }
+			{ seed: 1, numRuns: 40 }
 		);
-		const figure = linear('#90887a');
-		const unsure = [-0.5, -0.1].map((p) => ({ figure, ground: grounds[0]!, twin: seenColour(figure, grounds[0]!, p) }));
-		expect(fitInfluence(unsure).spread).toBeGreaterThan(0.1);
+		expect(() => fitStrengths([])).toThrow('no matches');
 	});
 
-	it('in the shifts a figure seems darker on lighter grounds and lighter on darker ones, as every teacher shows (common practice)', () => {
-		const { p, shifts } = readContrast(matchesOf(3, -0.3));
-		expect(p).toBeCloseTo(-0.3, 3);
-		for (const { ground, measured, predicted } of shifts) {
-			expect(measured).toBeCloseTo(predicted, 2);
-			if (Math.abs(ground) > 20) expect(Math.sign(measured)).toBe(-Math.sign(ground));
+	it('no strength leaves its range, whatever was set', () => {
+		const grounds = ['#000000', '#ffffff', '#101010', '#f0f0f0'].map(linear);
+		const wild = (light: string, dark: string) =>
+			fitStrengths(
+				grounds.map((ground, i) => ({ figure: linear('#777777'), ground, twin: linear(i % 2 === 0 ? light : dark) }))
+			).strengths;
+		expect(wild('#ffffff', '#000000').value).toBeCloseTo(-0.6, 9);
+		expect(wild('#000000', '#ffffff').value).toBeCloseTo(0.6, 9);
+		for (const { value, colour } of [wild('#ff0000', '#0000ff'), wild('#00ff00', '#ff00ff')]) {
+			expect(Math.abs(value)).toBeLessThanOrEqual(0.6);
+			expect(Math.abs(colour)).toBeLessThanOrEqual(0.3);
 		}
 	});
 
-	it('a person who sets every twin to the figure’s own colour has no contrast: p is 0', () => {
-		const { p, spread } = readContrast(matchesOf(9, 0));
-		expect(p).toBeCloseTo(0, 3);
-		expect(spread).toBeLessThan(0.01);
+	it('a hand that is a little off still agrees; matches that contradict each other tell nothing', () => {
+		const usual = { value: -0.3, colour: -0.08 };
+		const fair = readContrast(matchesOf(3, usual, 0.004), startsOf(3));
+		expect(fair.verdict).toBe('agrees');
+		expect(fair.strengths.value).toBeCloseTo(-0.3, 1);
+		const half = matchesOf(3, usual).map((match, i) =>
+			i % 2 === 0 ? match : { ...match, twin: seenColour(match.figure, match.ground, { value: 0.3, colour: 0.1 }) }
+		);
+		const torn = readContrast(half, startsOf(3));
+		expect(torn.verdict).toBe('contradicts');
+		expect(torn.spread.value).toBeGreaterThan(0.1);
+	});
+
+	it('a series whose twins stand where they started tells nothing', () => {
+		const left = series(5).map(({ figure, ground, start }, i) => ({
+			figure,
+			ground,
+			twin: i % 2 === 0 ? start : seenColour(figure, ground)
+		}));
+		expect(readContrast(left, startsOf(5)).verdict).toBe('untouched');
+	});
+
+	it('in the shifts a figure seems darker on lighter grounds and lighter on darker ones, as every teacher shows (common practice)', () => {
+		const { strengths, shifts } = readContrast(matchesOf(3, { value: -0.3, colour: -0.08 }), startsOf(3));
+		expect(strengths.value).toBeCloseTo(-0.3, 3);
+		const plain = shifts.filter(({ ground }) => Math.abs(ground) > 20);
+		expect(plain.length).toBeGreaterThanOrEqual(6);
+		for (const { ground, measured } of plain) expect(Math.sign(measured)).toBe(-Math.sign(ground));
+		for (const { measured, predicted } of shifts) expect(measured).toBeCloseTo(predicted, 2);
+	});
+
+	it('a person who sets every twin to the figure’s own colour has no contrast: both strengths are 0', () => {
+		const { strengths, spread, verdict } = readContrast(matchesOf(9, { value: 0, colour: 0 }), startsOf(9));
+		expect(strengths.value).toBeCloseTo(0, 3);
+		expect(strengths.colour).toBeCloseTo(0, 3);
+		expect(spread.value).toBeLessThan(0.01);
+		expect(verdict).toBe('agrees');
 	});
 });

@@ -1,13 +1,11 @@
 import { colourOfValue } from '../colour/hold-luminance';
-import { linearToOklab } from '../colour/oklab';
 import { readColour } from '../colour/read';
 import { fit } from '../colour/shown';
 import { type ReadonlyTriple, type Triple } from '../colour/vector';
-import { linearToLab } from '../difference/lab-of-linear';
-import { distance } from '../difference/euclidean';
-import { seenColour } from '../ground/on-ground';
-import { Problem } from '../problem';
+import { differenceOfLinear, linearToLab } from '../difference/lab-of-linear';
+import { seenColour, type Strengths } from '../ground/on-ground';
 import { seeded } from '../seeded';
+import { fitStrengths, type FittedStrengths, type Match } from './fit-strengths';
 
 /** What one match of the method of adjustment begins with: a figure on its ground, and where its twin on the board starts. */
 export interface ContrastTrial {
@@ -63,13 +61,6 @@ export function contrastTrial(seed: number, round: number): ContrastTrial {
 	return { figure: [...figure], ground: [...ground], start };
 }
 
-/** One match by the method of adjustment: the figure on its ground, and the twin on the neutral board set to look alike. */
-export interface Match {
-	readonly figure: ReadonlyTriple;
-	readonly ground: ReadonlyTriple;
-	readonly twin: ReadonlyTriple;
-}
-
 /** A match of codes, in any CSS syntax. */
 type CodedMatch = Readonly<Record<keyof Match, string>>;
 
@@ -80,66 +71,49 @@ export const matchesOf = (coded: readonly CodedMatch[]): Match[] =>
 		return { figure: linear(figure), ground: linear(ground), twin: linear(twin) };
 	});
 
-/** The p between −1 and 1 with the least sum of squares, by a grid and then by thirds. */
-function bestInfluence(matches: readonly Match[]): number {
-	const miss = (p: number): number =>
-		matches.reduce((sum, { figure, ground, twin }) => {
-			const off = distance(linearToOklab(...seenColour(figure, ground, p)), linearToOklab(twin[0], twin[1], twin[2]));
-			return sum + off * off;
-		}, 0);
-	const grid = Array.from({ length: 41 }, (_, i) => -0.98 + 0.049 * i);
-	const start = grid.reduce((best, p) => (miss(p) < miss(best) ? p : best));
-	let [low, high] = [Math.max(-1, start - 0.05), Math.min(1, start + 0.05)];
-	for (let i = 0; i < 40; i++) {
-		const [left, right] = [low + (high - low) / 3, high - (high - low) / 3];
-		if (miss(left) < miss(right)) high = right;
-		else low = left;
-	}
-	return (low + high) / 2;
-}
-
-/**
- * A person's own p from their matches, by least squares in OKLab, with the standard deviation of the p of each match.
- * @throws Problem `parts` without any match.
- */
-export function fitInfluence(matches: readonly Match[]): { p: number; spread: number } {
-	if (matches.length === 0) throw new Problem('parts', 'There are no matches.', 'at least one match');
-	const p = bestInfluence(matches);
-	const each = matches.map((match) => bestInfluence([match]));
-	const spread = Math.sqrt(each.reduce((sum, own) => sum + (own - p) ** 2, 0) / Math.max(1, each.length - 1));
-	return { p, spread };
-}
-
-/** How far a figure seemed to shift on its ground, in L*: as it was measured, and as the model has it. */
+/** How far a figure seemed to shift on its ground: as it was measured, and as the model has it. */
 export interface ContrastShift {
 	/** L* of the ground less that of the figure. */
 	readonly ground: number;
+	/** In L*. */
 	readonly measured: number;
 	readonly predicted: number;
 }
 
+/** Whether a series tells anything: its matches agree, they contradict each other, or the twins were left where they started. */
+export type ContrastVerdict = 'agrees' | 'contradicts' | 'untouched';
+
 /** What the matches of a series come to. */
-export interface OwnContrast {
-	/** A person's own p, −1 to 1. */
-	readonly p: number;
-	/** Standard deviation of the p of each single match. */
-	readonly spread: number;
+export interface OwnContrast extends FittedStrengths {
+	readonly verdict: ContrastVerdict;
 	readonly shifts: readonly ContrastShift[];
 }
 
+/** From these spreads on matches contradict each other (our choice). */
+export const CONTRADICTS: Strengths = { value: 0.1, colour: 0.04 };
+/** A twin is left where it started within this many ΔE00; a series is, where half of its twins are. */
+const LEFT_WITHIN = 1;
+
+function verdictOn(matches: readonly Match[], starts: readonly ReadonlyTriple[], spread: Strengths): ContrastVerdict {
+	const left = starts.filter((start, i) => differenceOfLinear(start, matches[i]!.twin) < LEFT_WITHIN).length;
+	if (left * 2 >= matches.length) return 'untouched';
+	return spread.value > CONTRADICTS.value || spread.colour > CONTRADICTS.colour ? 'contradicts' : 'agrees';
+}
+
 /**
- * A person's own contrast out of their matches: p with its spread, and the shift of every match beside what p predicts.
+ * A person's own contrast out of their matches: both strengths with their spreads, and the shift of every match beside what they
+ * predict. `starts` are where the twins began, match by match.
  * @throws Problem `parts` without any match.
  */
-export function readContrast(matches: readonly Match[]): OwnContrast {
-	const { p, spread } = fitInfluence(matches);
+export function readContrast(matches: readonly Match[], starts: readonly ReadonlyTriple[]): OwnContrast {
+	const { strengths, spread } = fitStrengths(matches);
 	const shifts = matches.map(({ figure, ground, twin }): ContrastShift => {
 		const [value] = linearToLab(figure);
 		return {
 			ground: linearToLab(ground)[0] - value,
 			measured: linearToLab(twin)[0] - value,
-			predicted: linearToLab(seenColour(figure, ground, p))[0] - value
+			predicted: linearToLab(seenColour(figure, ground, strengths))[0] - value
 		};
 	});
-	return { p, spread, shifts };
+	return { strengths, spread, verdict: verdictOn(matches, starts, spread), shifts };
 }

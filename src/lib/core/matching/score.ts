@@ -1,8 +1,8 @@
+import { hueTowards, nearestHue } from '../colour/hue-direction';
 import { linearToOklch } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
 import { differenceOfLinear, linearToLab } from '../difference/lab-of-linear';
 import { hueTurn } from '../scale/route';
-import { angleOn } from '../scheme/turn-hue';
 
 /** How near an attempt came to the colour that was to be matched. Signs are of the attempt: + is lighter, stronger. */
 export interface MatchScore {
@@ -18,10 +18,34 @@ export interface MatchScore {
 	readonly words: string;
 }
 
+/** Under this OKLab chroma a colour is a grey. */
 const GREY = 0.02;
 /** Under these nobody sees the error; under the second ones it is "a little" (our choice). */
 const RIGHT = { value: 1, chroma: 0.012, hue: 4 } as const;
 const LITTLE = { chroma: 0.04, hue: 15 } as const;
+
+/** Two colours as they are compared: what the one has more or less than the other. */
+interface Compared {
+	readonly value: number;
+	readonly chroma: number;
+	/** Degrees from the other's hue to this one's; null where one of the two is a grey. */
+	readonly hue: number | null;
+	/** OKLCH of both. */
+	readonly own: ReadonlyTriple;
+	readonly other: ReadonlyTriple;
+}
+
+function compared(one: ReadonlyTriple, other: ReadonlyTriple): Compared {
+	const [own, base] = [linearToOklch(one), linearToOklch(other)];
+	const grey = own[1] < GREY || base[1] < GREY;
+	return {
+		value: linearToLab(one)[0] - linearToLab(other)[0],
+		chroma: own[1] - base[1],
+		hue: grey ? null : hueTurn(base[2], own[2], 'shorter'),
+		own,
+		other: base
+	};
+}
 
 function valueWords(value: number): string {
 	if (Math.abs(value) < RIGHT.value) return 'value right';
@@ -33,34 +57,47 @@ function chromaWords(chroma: number): string {
 	return `${Math.abs(chroma) < LITTLE.chroma ? 'a little ' : ''}too ${chroma > 0 ? 'strong' : 'quiet'}`;
 }
 
-/** Towards which of its neighbours a hue is off, in hue words of the light wheel's sixths. */
-function hueWords(hue: number | null, attempt: ReadonlyTriple, target: ReadonlyTriple): string {
-	if (hue === null) return 'no hue to compare';
-	if (Math.abs(hue) < RIGHT.hue) return 'hue right';
-	const names = ['red', 'yellow', 'green', 'cyan', 'blue', 'magenta'];
-	const way = hueTurn(angleOn('light', target), angleOn('light', attempt), 'shorter');
-	const sixth = angleOn('light', target) / 60;
-	const next = way > 0 ? Math.floor(sixth + 1 + 1e-9) : Math.ceil(sixth - 1 - 1e-9);
-	return `hue ${Math.abs(hue) < LITTLE.hue ? 'a little ' : ''}towards ${names[(next + 6) % 6]}`;
+/** "a little towards orange", "towards blue-green" */
+const towards = (from: number, turned: number): string =>
+	`${Math.abs(turned) < LITTLE.hue ? 'a little ' : ''}towards ${hueTowards(from, turned)}`;
+
+/** What a match has of the hue; a grey that is matched by a colour, and a colour by a grey, are said to be so. */
+function hueWords({ hue, own, other }: Compared): string {
+	if (hue !== null) return Math.abs(hue) < RIGHT.hue ? 'hue right' : `hue ${towards(other[2], hue)}`;
+	if (own[1] >= GREY) return `it looks ${nearestHue(own[2])} where there is a grey`;
+	return other[1] >= GREY ? `it is a grey where there is ${nearestHue(other[2])}` : 'a grey as it should be';
 }
 
 /** Scores an attempt against its target; both in linear sRGB. */
 export function scoreMatch(attempt: ReadonlyTriple, target: ReadonlyTriple): MatchScore {
-	const [, chroma, angle] = linearToOklch(attempt);
-	const [, targetChroma, targetAngle] = linearToOklch(target);
-	const value = linearToLab(attempt)[0] - linearToLab(target)[0];
-	const off = chroma - targetChroma;
-	const hue = chroma < GREY || targetChroma < GREY ? null : hueTurn(targetAngle, angle, 'shorter');
-	const words = [valueWords(value), chromaWords(off), hueWords(hue, attempt, target)].join(', ');
-	return { difference: differenceOfLinear(attempt, target), value, chroma: off, hue, words };
+	const found = compared(attempt, target);
+	const { value, chroma, hue } = found;
+	const words = [valueWords(value), chromaWords(chroma), hueWords(found)].join(', ');
+	return { difference: differenceOfLinear(attempt, target), value, chroma, hue, words };
 }
 
-/** How a colour seems to shift, from what it is to what it looks like, as a teacher would say it: "3 lighter, a little stronger". */
+/** What a shift does to the hue: it turns towards one, a grey takes one, a colour loses its own, or nothing that is seen. */
+function turnWords({ hue, own, other }: Compared): string[] {
+	if (hue !== null) return Math.abs(hue) < RIGHT.hue ? [] : [towards(other[2], hue)];
+	if (own[1] >= GREY) return [`looking ${nearestHue(own[2])}`];
+	return other[1] >= GREY ? ['looking grey'] : [];
+}
+
+/**
+ * How a colour on a ground differs from itself on the neutral board, as a teacher would say it: "3 lighter and a little quieter than on
+ * a neutral board, towards orange". A grey that takes colour is said to look that colour, not to be stronger.
+ * @param looks what it looks like on its ground, and `figure` what it is, in linear sRGB
+ */
 export function shiftWords(looks: ReadonlyTriple, figure: ReadonlyTriple): string {
-	const { value, chroma, hue } = scoreMatch(looks, figure);
-	const light = Math.abs(value) < RIGHT.value ? 'as light as it is' : valueWords(value);
+	const found = compared(looks, figure);
+	const { value, chroma, hue } = found;
 	const little = Math.abs(chroma) < LITTLE.chroma ? 'a little ' : '';
-	const strength = Math.abs(chroma) < RIGHT.chroma ? [] : [`${little}${chroma > 0 ? 'stronger' : 'quieter'}`];
-	const turned = hue === null || Math.abs(hue) < RIGHT.hue ? [] : [hueWords(hue, looks, figure).replace('hue ', '')];
-	return [light, ...strength, ...turned].join(', ');
+	const light = Math.abs(value) < RIGHT.value ? [] : [valueWords(value)];
+	const strength =
+		hue === null || Math.abs(chroma) < RIGHT.chroma ? [] : [`${little}${chroma > 0 ? 'stronger' : 'quieter'}`];
+	const parts = [...light, ...strength];
+	const turns = turnWords(found);
+	if (parts.length + turns.length === 0) return 'as on a neutral board';
+	const than = parts.length > 0 ? `${parts.join(' and ')} than on a neutral board` : 'as light as on a neutral board';
+	return [than, ...turns].join(', ');
 }

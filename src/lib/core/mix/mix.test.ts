@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import weberFechner from '../../../../tests/reference/weber-fechner.json';
 import { checkAgainst } from '../../../../tests/support/checks';
+import { linearToHex } from '../colour/bytes';
 import { toLinear } from '../colour/colour';
 import { luminanceToValue } from '../colour/lab';
 import { readColour } from '../colour/read';
@@ -174,38 +175,65 @@ describe('middles and halving', () => {
 describe('overlap (Metelli 1974)', () => {
 	const [dark, light] = [linear('#5b4636'), linear('#c9b28a')];
 
-	it('a crossing between its parents reads as transparent, and the figure it is like lies in front', () => {
-		expect(judgeOverlap(dark, light, overlapOf(dark, light, -0.4))).toMatchObject({
-			transparent: true,
-			front: 'first'
-		});
-		expect(judgeOverlap(dark, light, overlapOf(dark, light, 0.4))).toMatchObject({
-			transparent: true,
-			front: 'second'
-		});
-		expect(judgeOverlap(dark, light, overlapOf(dark, light, 0))).toMatchObject({ transparent: true, front: 'level' });
+	it('a crossing between its parents reads as transparent, and the figure it looks like lies in front', () => {
+		const at = (front: number) => judgeOverlap(dark, light, overlapOf(dark, light, front));
+		expect(at(-0.8)).toMatchObject({ transparency: 'reads', front: 'first' });
+		expect(at(0.4)).toMatchObject({ transparency: 'reads', front: 'second' });
+		expect(at(-0.25)).toMatchObject({ transparency: 'reads', front: 'level' });
 	});
 
-	it('any crossing made by the slider reads as transparent, and swapping the figures swaps which is in front', () => {
+	it('half of the light of each is no middle for the eye: a pink between red and white lies nearer to the white', () => {
+		const [red, white] = [linear('#d0202a'), linear('#ffffff')];
+		expect(judgeOverlap(red, white, overlapOf(red, white, 0))).toMatchObject({ front: 'second' });
+		const eye = converter('oklab');
+		const pink = linearToHex(...overlapOf(red, white, 0));
+		const [from, to, at] = ['#d0202a', '#ffffff', pink].map((code) => eye(code)!);
+		const away = (one: typeof from, other: typeof from) =>
+			Math.hypot(one!.l - other!.l, one!.a - other!.a, one!.b - other!.b);
+		expect(away(at, to)).toBeLessThan(0.9 * away(at, from));
+	});
+
+	it('what the slider makes never reads as a third figure, and swapping the figures swaps which is in front', () => {
+		const degrees = new Set<string>();
 		fc.assert(
-			fc.property(colour, colour, fc.double({ min: -0.95, max: 0.95, noNaN: true }), (one, other, front) => {
-				const verdict = judgeOverlap(one, other, overlapOf(one, other, front));
-				expect(verdict.transparent).toBe(true);
+			fc.property(colour, colour, fc.double({ min: -0.9, max: 0.9, noNaN: true }), (one, other, front) => {
+				fc.pre(differenceOfLinear(one, other) > 15);
+				const crossing = overlapOf(one, other, front);
+				const verdict = judgeOverlap(one, other, crossing);
+				degrees.add(verdict.transparency);
+				if (verdict.transparency === 'does-not') expect(verdict.reason).toMatch(/covers the other/);
 				const swapped = judgeOverlap(other, one, overlapOf(other, one, -front)).front;
 				expect(swapped).toBe({ first: 'second', second: 'first', level: 'level' }[verdict.front]);
 			}),
-			{ seed: 5 }
+			{ seed: 5, numRuns: 400 }
 		);
+		expect(degrees.has('reads')).toBe(true);
+	});
+
+	it('of one value, or with a tint of its own, it may: light and dark do not help, or the light of the two does not make it', () => {
+		const [red, green] = [linear('#b3392b'), linear('#3a7340')];
+		expect(judgeOverlap(red, green, overlapOf(red, green, 0))).toMatchObject({
+			transparency: 'may',
+			reason: expect.stringContaining('nearly one value')
+		});
+		const [blue, yellow] = [linear('#203080'), linear('#f0e060')];
+		expect(judgeOverlap(blue, yellow, linear('#50d065'))).toMatchObject({
+			transparency: 'may',
+			reason: expect.stringContaining('tint of its own')
+		});
 	});
 
 	it('a crossing lighter or darker than both, or of another hue, reads as a third figure, with the reason', () => {
-		expect(judgeOverlap(dark, light, [1, 1, 1])).toMatchObject({ transparent: false });
+		expect(judgeOverlap(dark, light, [1, 1, 1])).toMatchObject({ transparency: 'does-not' });
 		expect(judgeOverlap(dark, light, [0, 0, 0]).reason).toContain('change places');
-		expect(judgeOverlap(dark, light, linear('#2f8f86')).reason).toContain('not between');
+		expect(judgeOverlap(dark, light, linear('#2f8f86')).reason).toContain('does not lie between');
 	});
 
-	it('wholly in front means opaque: the crossing is the figure itself', () => {
+	it('wholly in front means opaque: the crossing is the figure itself, and nothing shows through it', () => {
 		near(overlapOf(dark, light, -1), dark);
 		near(overlapOf(dark, light, 1), light);
+		expect(judgeOverlap(dark, light, dark)).toMatchObject({ transparency: 'does-not', front: 'first' });
+		expect(judgeOverlap(dark, light, light).reason).toContain('the second figure’s own colour');
+		expect(judgeOverlap(dark, dark, dark).reason).toContain('one colour');
 	});
 });

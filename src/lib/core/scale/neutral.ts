@@ -1,7 +1,9 @@
 import { linearToOklab } from '../colour/oklab';
+import { luminanceToValue, valueToLuminance } from '../colour/lab';
 import { type Triple } from '../colour/vector';
+import { luminance } from '../colour/xyz';
 import { type Fitted } from '../colour/shown';
-import { pointOnWay, type Way } from './way';
+import { pointOnPassage, type Passage } from './passage';
 
 const SURVEY = 48;
 const HALVINGS = 24;
@@ -11,9 +13,9 @@ const chromaSquared = ({ linear }: Fitted): number => {
 	return a * a + b * b;
 };
 
-/** The point of a way that is nearest to a neutral: of the least OKLab chroma; the start, where nothing is less. */
-export function mostNeutralOn(way: Way): Triple {
-	const chromaAt = (share: number): number => chromaSquared(pointOnWay(way, share));
+/** The point of a passage that is nearest to a neutral: of the least OKLab chroma; the start, where nothing is less. */
+export function mostNeutralOn(passage: Passage): Triple {
+	const chromaAt = (share: number): number => chromaSquared(pointOnPassage(passage, share));
 	let best = 0;
 	for (let i = 1; i <= SURVEY; i++) if (chromaAt(i / SURVEY) < chromaAt(best / SURVEY)) best = i;
 	let low = Math.max(0, (best - 1) / SURVEY);
@@ -23,5 +25,12 @@ export function mostNeutralOn(way: Way): Triple {
 		if (chromaAt(low + third) <= chromaAt(high - third)) high -= third;
 		else low += third;
 	}
-	return pointOnWay(way, (low + high) / 2).linear;
+	return pointOnPassage(passage, (low + high) / 2).linear;
+}
+
+/** The neutral half way between two colours (linear sRGB): the grey of their mean L*. */
+export function neutralBetween(one: Triple, other: Triple): Triple {
+	const value = (luminanceToValue(luminance(...one)) + luminanceToValue(luminance(...other))) / 2;
+	const y = valueToLuminance(value);
+	return [y, y, y];
 }

@@ -24,11 +24,15 @@ export function pathBetween(from: Triple, to: Triple, method: Method, level: boo
 	return { method, from: start, to: end, level: level ? luminance(from[0], from[1], from[2]) : null };
 }
 
-/** Sets the hues so that going straight from one to the other is the route; a grey takes the other parent's hue (CSS Color 4). */
+/**
+ * Sets the hues so that going straight from one to the other is the route; a grey takes the other parent's hue (CSS Color 4), and then
+ * there is nothing to turn by any route, from whichever end it is looked at.
+ */
 function takeRoute(method: Method, start: Triple, end: Triple, route: Route): void {
 	const hue = HUE_PLACE[method];
-	if (start[CHROMA_PLACE] < POWERLESS[method]) start[hue] = end[hue]!;
-	if (end[CHROMA_PLACE] < POWERLESS[method]) end[hue] = start[hue]!;
+	const powerless = (parent: Triple): boolean => parent[CHROMA_PLACE] < POWERLESS[method];
+	if (powerless(start)) start[hue] = end[hue]!;
+	else if (powerless(end)) end[hue] = start[hue]!;
 	else end[hue] = start[hue]! + hueTurn(start[hue]!, end[hue]!, route);
 }
 

@@ -1,6 +1,6 @@
 import { luminanceToValue, valueToLuminance } from '../colour/lab';
 import { linearToOklch } from '../colour/oklab';
-import { mostNeutralOn } from './neutral';
+import { mostNeutralOn, neutralBetween } from './neutral';
 import { type Fitted } from '../colour/shown';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
@@ -8,7 +8,7 @@ import { Problem } from '../problem';
 import { complement } from '../scheme/turn-hue';
 import { hueTurn } from './route';
 import { type ScaleSpec } from './spec';
-import { wayBetween, wayThrough, type Stop, type Way } from './way';
+import { passageBetween, passageThrough, type Stop, type Passage } from './passage';
 
 /** A step that stands where it stands: an end, a parent on its way, or one set by hand. */
 export interface Fixed {
@@ -19,9 +19,9 @@ export interface Fixed {
 	readonly pinned: boolean;
 }
 
-/** What a recipe comes to: the way of the scale, and the steps that are fixed on it, the two ends among them. */
+/** What a recipe comes to: the passage of the scale, and the steps that are fixed on it, the two ends among them. */
 export interface Plan {
-	readonly way: Way;
+	readonly passage: Passage;
 	readonly fixed: readonly Fixed[];
 }
 
@@ -49,7 +49,7 @@ function endGrey(parent: Triple, rising: boolean, set: number | undefined): Trip
 
 /** The two ends of a recipe that goes from its first parent to one other colour; null for the others. */
 function endsOf(
-	{ recipe, endValue, wheel = 'painter', oneWay, method, route = 'shorter' }: ScaleSpec,
+	{ recipe, endValue, wheel = 'painter', oneWay, dulling = 'neutral', method, route = 'shorter' }: ScaleSpec,
 	parents: readonly Triple[]
 ): [Triple, Triple] | null {
 	const first = parents[0]!;
@@ -68,7 +68,9 @@ function endsOf(
 			return [first, endGrey(first, false, endValue)];
 		case 'dulling': {
 			const opposite = complement(first, wheel).linear;
-			return [first, oneWay ? mostNeutralOn(wayBetween(first, opposite, method, false, route)) : opposite];
+			if (!oneWay) return [first, opposite];
+			const byMixing = (): Triple => mostNeutralOn(passageBetween(first, opposite, method, false, route));
+			return [first, dulling === 'neutral' ? neutralBetween(first, opposite) : byMixing()];
 		}
 		case 'interval':
 			return [first, parents[1]!];
@@ -99,28 +101,50 @@ function parentStep(parent: Triple, intervals: number, place: 'value' | 'middle'
 }
 
 /** The inner parents of a path that stand just where a step does. */
-function parentsOnSteps(
-	stops: readonly Stop[],
-	intervals: number,
-	pins: readonly Pin[],
-	shown: readonly Fitted[]
-): Fixed[] {
+function parentsOnSteps(stops: readonly Stop[], intervals: number, shown: readonly Fitted[]): Fixed[] {
 	return stops.slice(1, -1).flatMap(({ at, linear }, i) => {
 		const step = Math.round(at * intervals);
 		const onStep = Math.abs(at * intervals - step) < ON_STEP && step > 0 && step < intervals;
-		return onStep && !pins.some((pin) => pin.step === step) ? [standing(step, linear, i + 1, shown)] : [];
+		return onStep ? [standing(step, linear, i + 1, shown)] : [];
 	});
 }
 
 /** How near, in steps, a parent's place must be to a step to count as that step. */
 const ON_STEP = 1e-6;
 
-function hueWay(spec: ScaleSpec, [from, to]: readonly Triple[]): Way {
-	const [, chroma, hue] = linearToOklch(from!);
-	const [, , goal] = linearToOklch(to!);
-	const turn = hueTurn(hue, goal, spec.route ?? 'shorter');
-	return { kind: 'turn', y: luminance(...from!), chroma: spec.greatestChroma ? null : chroma, hue, turn };
+/** Under this OKLab chroma a colour is a grey, and a turn of fewer degrees than this is none. */
+const HUELESS = 0.02;
+const LEAST_TURN = 5;
+
+/** Degrees from the hue of the first parent to that of the second, or null where there is no hue to turn. */
+export function turnOf({ route = 'shorter' }: Pick<ScaleSpec, 'route'>, from: Triple, to: Triple): number | null {
+	const [[, chroma, hue], [, goalChroma, goal]] = [linearToOklch(from), linearToOklch(to)];
+	if (chroma < HUELESS || goalChroma < HUELESS) return null;
+	const turned = hueTurn(hue, goal, route);
+	return Math.abs(turned) < LEAST_TURN ? null : turned;
 }
+
+/** Hue steps: at their purest both parents stand, and without a hue to turn they are an interval. */
+function planHues(spec: ScaleSpec, shown: readonly Fitted[], [from, to]: readonly [Triple, Triple]): Plan {
+	const { method, route = 'shorter', turning = 'purest' } = spec;
+	const [, chroma, hue] = linearToOklch(from);
+	const ends = [standing(0, from, 0, shown), standing(spec.between + 1, to, 1, shown)];
+	if (turning === 'purest') {
+		const turned = turnOf(spec, from, to);
+		if (turned === null) return { passage: passageBetween(from, to, method, false, route), fixed: ends };
+		return { passage: { kind: 'purest', hue, turn: turned }, fixed: ends };
+	}
+	const [, , goal] = linearToOklch(to);
+	const turned = hueTurn(hue, goal, route);
+	// The steps themselves are all reckoned, the far end too: nothing stands but the parent, where its chroma is held.
+	return turning === 'greatest'
+		? { passage: { kind: 'turn', y: luminance(...from), chroma: null, hue, turn: turned }, fixed: [] }
+		: { passage: { kind: 'turn', y: luminance(...from), chroma, hue, turn: turned }, fixed: ends.slice(0, 1) };
+}
+
+/** Whether a scale is dulled from end to end through the neutral, which then is the middle of its passage. */
+export const throughNeutral = ({ recipe, dulling = 'neutral', oneWay = false }: ScaleSpec): boolean =>
+	recipe === 'dulling' && dulling === 'neutral' && !oneWay;
 
 /** A step set by hand, as a screen can show it. */
 export interface Pin extends Fitted {
@@ -128,22 +152,19 @@ export interface Pin extends Fitted {
 }
 
 /**
- * Works out the way of a scale and its fixed steps, in their order. Parents and pins come as a screen shows them.
+ * Works out the passage of a scale and its fixed steps, in their order. Parents and pins come as a screen shows them.
  * @throws Problem `end-grey` for a grey on the wrong side, `parents` for places that do not fit.
  */
 export function planScale(spec: ScaleSpec, shown: readonly Fitted[], pins: readonly Pin[]): Plan {
 	const parents = shown.map(({ linear }) => linear);
 	if (pins.length > 0) return planBroken(spec, shown, parents, pins);
-	if (spec.recipe === 'hue-steps') {
-		// The steps themselves are all reckoned, the far end too: nothing stands but the parent, where its chroma is held.
-		return { way: hueWay(spec, parents), fixed: spec.greatestChroma ? [] : [standing(0, parents[0]!, 0, shown)] };
-	}
+	if (spec.recipe === 'hue-steps') return planHues(spec, shown, [parents[0]!, parents[1]!]);
 	const pair = endsOf(spec, parents);
-	if (!pair) return planBroken(spec, shown, parents, pins);
+	if (!pair || throughNeutral(spec)) return planBroken(spec, shown, parents, pins);
 	const [from, to] = pair;
-	const way = wayBetween(from, to, spec.method, spec.recipe === 'tones-level', spec.route ?? 'shorter');
+	const passage = passageBetween(from, to, spec.method, spec.recipe === 'tones-level', spec.route ?? 'shorter');
 	const last = spec.recipe === 'interval' ? 1 : null;
-	return { way, fixed: [standing(0, from, 0, shown), standing(spec.between + 1, to, last, shown)] };
+	return { passage, fixed: [standing(0, from, 0, shown), standing(spec.between + 1, to, last, shown)] };
 }
 
 /** An end or a parent at a step; ends that follow from the recipe, such as white, are nobody's parent. */
@@ -151,32 +172,39 @@ function standing(step: number, linear: Triple, parent: number | null, shown: re
 	return { step, linear, mapped: parent !== null && shown[parent]!.mapped, parent, pinned: false };
 }
 
-/** The plan of a scale with more stops than its two ends: a path, value steps, or steps set by hand. */
+/** Where a recipe passes of itself, by shares of the whole, its ends among them. */
+function stopsOf(spec: ScaleSpec, parents: readonly Triple[]): Stop[] {
+	if (spec.recipe === 'path') return pathStops(parents, spec.places);
+	const [from, to] =
+		spec.recipe === 'value-steps' ? [WHITE, BLACK] : (endsOf(spec, parents) ?? [parents[0]!, parents.at(-1)!]);
+	const neutral = throughNeutral(spec) ? [{ at: 0.5, linear: neutralBetween(from, to) }] : [];
+	return [{ at: 0, linear: from }, ...neutral, { at: 1, linear: to }];
+}
+
+/** The steps between the ends that a recipe fixes of itself. */
+function fixedBy(spec: ScaleSpec, stops: readonly Stop[], shown: readonly Fitted[]): Fixed[] {
+	const { recipe, spacing, parentPlace = 'value' } = spec;
+	const intervals = spec.between + 1;
+	// By equal shares a parent in the middle can fall on a step: then the step is that parent.
+	if (recipe === 'path' && spacing === 'shares') return parentsOnSteps(stops, intervals, shown);
+	if (recipe === 'value-steps') {
+		const step = parentStep(shown[0]!.linear, intervals, parentPlace);
+		return step === null ? [] : [standing(step, shown[0]!.linear, 0, shown)];
+	}
+	const neutralStands = throughNeutral(spec) && intervals % 2 === 0;
+	return neutralStands ? [standing(intervals / 2, stops[1]!.linear, null, shown)] : [];
+}
+
+/** The plan of a scale with more stops than its two ends: a path, value steps, dulling through the neutral, or steps set by hand. */
 function planBroken(spec: ScaleSpec, shown: readonly Fitted[], parents: readonly Triple[], pins: readonly Pin[]): Plan {
 	const { recipe, method, route = 'shorter' } = spec;
 	const intervals = spec.between + 1;
-	const [from, to] = endsOf(spec, parents) ?? [parents[0]!, parents.at(-1)!];
-	const between = pins.map((pin): Fixed => ({ ...pin, parent: null, pinned: true }));
-	let stops: Stop[] = [
-		{ at: 0, linear: from },
-		{ at: 1, linear: to }
-	];
-	if (recipe === 'path') {
-		stops = pathStops(parents, spec.places);
-		// By equal shares a parent in the middle can fall on a step: then the step is that parent.
-		if (spec.spacing === 'shares') between.push(...parentsOnSteps(stops, intervals, pins, shown));
-	}
-	if (recipe === 'value-steps') {
-		stops = [
-			{ at: 0, linear: WHITE },
-			{ at: 1, linear: BLACK }
-		];
-		const step = parentStep(parents[0]!, intervals, spec.parentPlace ?? 'value');
-		if (step !== null && !pins.some((pin) => pin.step === step)) between.push(standing(step, parents[0]!, 0, shown));
-	}
+	const stops = stopsOf(spec, parents);
+	const free = fixedBy(spec, stops, shown).filter(({ step }) => !pins.some((pin) => pin.step === step));
+	const between = [...pins.map((pin): Fixed => ({ ...pin, parent: null, pinned: true })), ...free];
 	const set = between.map(({ step, linear }): Stop => ({ at: step / intervals, linear }));
-	const free = stops.filter(({ at }) => !set.some((stop) => stop.at === at));
-	const all = [...free, ...set].sort((one, other) => one.at - other.at);
+	const others = stops.filter(({ at }) => !set.some((stop) => stop.at === at));
+	const all = [...others, ...set].sort((one, other) => one.at - other.at);
 	const manyParents = recipe === 'interval' || recipe === 'path' || recipe === 'hue-steps';
 	const fixed = [
 		standing(0, all[0]!.linear, recipe === 'value-steps' ? null : 0, shown),
@@ -184,5 +212,8 @@ function planBroken(spec: ScaleSpec, shown: readonly Fitted[], parents: readonly
 		standing(intervals, all.at(-1)!.linear, manyParents ? parents.length - 1 : null, shown)
 	];
 	// Where steps are set by hand the value between them is free, for level tones too.
-	return { way: wayThrough(all, method, false, route), fixed: fixed.sort((one, other) => one.step - other.step) };
+	return {
+		passage: passageThrough(all, method, false, route),
+		fixed: fixed.sort((one, other) => one.step - other.step)
+	};
 }

@@ -24,9 +24,9 @@ describe('facts of the trade', () => {
 
 	it('tints rise in value, shades fall, level tones stay (common practice, no source)', () => {
 		for (const parent of ['#b3392b', '#d9b036', '#2f5f86']) {
-			expect(read('tints', [parent]).course).toBe('rising');
-			expect(read('shades', [parent]).course).toBe('falling');
-			expect(read('tones-level', [parent]).course).toBe('level');
+			expect(read('tints', [parent]).course).toEqual({ kind: 'rises' });
+			expect(read('shades', [parent]).course).toEqual({ kind: 'falls' });
+			expect(read('tones-level', [parent]).course).toEqual({ kind: 'level' });
 		}
 	});
 

@@ -4,6 +4,7 @@ import { type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { hueTurn } from './route';
+import { courseOf, type Course } from './course';
 import { type Scale } from './scale';
 
 /** Under this many ΔE00 two colours side by side are hard to tell apart (common practice, no source). */
@@ -20,10 +21,11 @@ export interface Readings {
 	readonly hueDrift: number;
 	/** ΔE00 between each step and the next. */
 	readonly differences: readonly number[];
-	/** The smallest difference divided by the largest, 0–1; 1 where nothing differs. */
+	/** The smallest difference divided by the largest, 0–1, without the leaps at the ends; 1 where nothing differs. */
 	readonly evenness: number;
-	/** How the value goes along the scale: level within 0.5 L*, only one way, or up and down. */
-	readonly course: 'level' | 'rising' | 'falling' | 'mixed';
+	/** Intervals, from 0, that hold the leap of an end that is not the purest of its hue. */
+	readonly leaps: readonly number[];
+	readonly course: Course;
 	/** Own grey of the first parent: its screen code, and the grey ink, 0–100 %, that prints it. */
 	readonly ownGrey: { readonly hex: string; readonly ink: number };
 	/** Steps that lay outside the screen gamut. */
@@ -43,16 +45,6 @@ export function evenness(differences: readonly number[]): number {
 	return largest > NO_DIFFERENCE ? Math.min(...differences) / largest : 1;
 }
 
-/** Rounding of codes and the greys between them stay under this many L*. */
-const LEVEL = 0.5;
-
-function course(values: readonly number[]): Readings['course'] {
-	if (Math.max(...values) - Math.min(...values) <= LEVEL) return 'level';
-	const climbs = values.slice(1).map((value, i) => value - values[i]!);
-	if (climbs.every((climb) => climb >= -LEVEL)) return 'rising';
-	return climbs.every((climb) => climb <= LEVEL) ? 'falling' : 'mixed';
-}
-
 /** Under this OKLab chroma a colour is so near to grey that its hue means nothing. */
 const HUELESS = 0.02;
 
@@ -63,15 +55,19 @@ const HUELESS = 0.02;
 function driftOf(hues: readonly (number | null)[], shares: readonly number[]): number {
 	const [first, last] = [hues[0] ?? hues.at(-1) ?? null, hues.at(-1) ?? hues[0] ?? null];
 	if (first === null || last === null) return 0;
-	const way = hueTurn(first, last, 'shorter');
-	const drifts = hues.map((hue, i) => (hue === null ? 0 : Math.abs(hueTurn(first + way * shares[i]!, hue, 'shorter'))));
+	const turned = hueTurn(first, last, 'shorter');
+	const drifts = hues.map((hue, i) =>
+		hue === null ? 0 : Math.abs(hueTurn(first + turned * shares[i]!, hue, 'shorter'))
+	);
 	return Math.max(...drifts);
 }
 
 /** Measures a scale that lies on a ground (linear sRGB). Differences are of the colours before they become codes. */
-export function readScale({ steps }: Pick<Scale, 'steps'>, ground: ReadonlyTriple): Readings {
+export function readScale({ steps, leaps }: Pick<Scale, 'steps' | 'leaps'>, ground: ReadonlyTriple): Readings {
 	const values = steps.map(({ value }) => value);
 	const differences = steps.slice(1).map(({ linear }, i) => differenceOfLinear(steps[i]!.linear, linear));
+	const leapt = leaps.map(({ step }) => (step === 1 ? 0 : steps.length - 2));
+	const even = differences.filter((_, i) => !leapt.includes(i));
 	const first = steps[0]!.linear;
 	const polar = steps.map(({ linear }) => linearToOklch(linear));
 	const hues = polar.map(([, chroma, hue]) => (chroma < HUELESS ? null : hue));
@@ -86,8 +82,9 @@ export function readScale({ steps }: Pick<Scale, 'steps'>, ground: ReadonlyTripl
 			steps.map(({ share }) => share)
 		),
 		differences,
-		evenness: evenness(differences),
-		course: course(values),
+		evenness: even.length > 0 ? evenness(even) : 1,
+		leaps: leapt,
+		course: courseOf(values),
 		ownGrey: { hex: ownGrey(first), ink: greyInk(luminance(...first)) },
 		outOfGamut: numbers((i) => steps[i]!.mapped),
 		likeNext: numbers((i) => i < differences.length && differences[i]! < HARD_TO_TELL),

@@ -27,13 +27,15 @@ it('says how the value goes', () => {
 	expect(words('tints', ['#b3392b'])).toContain('Value rises all the way, from 42 to 100.');
 	expect(words('shades', ['#b3392b'])).toContain('Value falls all the way, from 42 to 0.');
 	expect(words('tones-level', ['#b3392b'])).toContain('Value stays level at 42.');
+	// A blue that first grows a little lighter still falls by its ends; a path there and back turns.
+	expect(words('path', ['#202020', '#f0f0f0', '#202020'])).toContain(
+		'Value goes from 12 to the same, but turns at step 4 (95).'
+	);
 });
 
 it('names the steps that are hard to tell apart, from the ground, or outside the gamut', () => {
-	expect(words('interval', ['#b3392b', '#b3392b'])).toContain(
-		'The steps do not differ at all: both ends are one colour.'
-	);
-	expect(words('interval', ['#b3392b', '#b83a2c'])).toContain('Steps 1 to 7 are hard to tell apart.');
+	expect(words('interval', ['#b3392b', '#b3392b'])).toContain('The steps do not differ at all: all are one colour.');
+	expect(words('interval', ['#b3392b', '#b83a2c'])).toContain('Steps 1 to 6 are hard to tell from the next.');
 	expect(words('tints', ['#b3392b'])).toContain('Step 7 is lost on the white plate.');
 	expect(words('tints', ['oklch(0.7 0.35 145)']).join()).toMatch(/Step.* 1.* outside the screen gamut/);
 });

@@ -4,45 +4,17 @@ import { describe, expect, it } from 'vitest';
 import cssTable from '../../../../tests/reference/css-color-4.json';
 import { checkAgainst } from '../../../../tests/support/checks';
 import { randomHex, seeded } from '../../../../tests/support/colours';
+import { hex, hueOf, make, spec, type Given } from '../../../../tests/support/scales';
 import { inGamut } from '../colour/gamut';
 import { luminanceToValue } from '../colour/lab';
-import { linearToOklch } from '../colour/oklab';
 import { linearToSrgb } from '../colour/srgb';
-import { readColour } from '../colour/read';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
-import { METHODS, type Method } from './mixing';
-import { RECIPES, type Recipe } from './recipe';
-import { readScale } from './readings';
+import { type Method } from './mixing';
+import { type Recipe } from './recipe';
 import { hueTurn, ROUTES } from './route';
-import { makeScale, MOST_BETWEEN } from './scale';
-import { SPACINGS } from './spacing';
-import { type ScaleSpec } from './spec';
 
 const culoriRgb = converter('rgb');
-const hex = fc.integer({ min: 0, max: 0xffffff }).map((code) => `#${code.toString(16).padStart(6, '0')}`);
-const spec = fc.record({
-	recipe: fc.constantFrom(...RECIPES),
-	parents: fc.tuple(hex, hex, hex),
-	between: fc.integer({ min: 0, max: MOST_BETWEEN }),
-	method: fc.constantFrom(...METHODS),
-	spacing: fc.constantFrom(...SPACINGS),
-	route: fc.constantFrom(...ROUTES)
-});
-type Given = Omit<ScaleSpec, 'parents' | 'pins'> & {
-	parents: readonly string[];
-	pins?: { step: number; hex: string }[];
-};
-const make = ({ pins, ...given }: Given) =>
-	makeScale({
-		...given,
-		parents: given.parents.map(readColour),
-		...(pins ? { pins: pins.map(({ step, hex: text }) => ({ step, colour: readColour(text) })) } : {})
-	});
-const WHITE = [1, 1, 1] as const;
-const chromaOf = (linear: readonly [number, number, number]) => linearToOklch(linear)[1];
-const hueOf = (linear: readonly [number, number, number]) => linearToOklch(linear)[2];
-
 /** The codes at both ends of each recipe, where they are known beforehand. */
 const ENDS: Record<Recipe, (parents: readonly string[]) => [string | null, string | null]> = {
 	tints: ([first]) => [first!, '#ffffff'],
@@ -51,7 +23,7 @@ const ENDS: Record<Recipe, (parents: readonly string[]) => [string | null, strin
 	'tones-level': ([first]) => [first!, null],
 	'tones-falling': ([first]) => [first!, null],
 	dulling: ([first]) => [first!, null],
-	'hue-steps': ([first]) => [first!, null],
+	'hue-steps': ([first, second]) => [first!, second!],
 	'value-steps': () => ['#ffffff', '#000000'],
 	interval: ([first, second]) => [first!, second!],
 	path: ([first, , third]) => [first!, third!]
@@ -123,104 +95,6 @@ it('level tones of any parent keep its value within 0.5 L*, by every method and 
 	);
 });
 
-it('equal differences: neighbouring ΔE00 agree within 2 % before rounding, for any parents, on every straight way', () => {
-	// Where CIEDE2000 itself jumps, at opposite hues, no spacing can be even; see docs/decisions.md.
-	const straight: readonly Recipe[] = ['tints', 'shades', 'tones-rising', 'tones-level', 'tones-falling', 'interval'];
-	fc.assert(
-		fc.property(
-			spec,
-			fc.constantFrom(...straight),
-			fc.constantFrom('oklab', 'light', 'screen'),
-			(given, recipe, method) => {
-				const scale = make({ ...given, recipe, method: method as Method, spacing: 'differences' });
-				const { differences } = readScale(scale, WHITE);
-				fc.pre(Math.max(...differences) > 1e-6);
-				expect(Math.max(...differences) / Math.min(...differences)).toBeLessThan(1.02);
-			}
-		),
-		{ seed: 5, numRuns: 1500 }
-	);
-});
-
-describe('recipes', () => {
-	it('rising tones end in a lighter grey, falling ones in a darker, and a grey on the wrong side is refused', () => {
-		const given = { parents: ['#b3392b'], between: 5, method: 'oklab', spacing: 'shares' } as const;
-		const rising = make({ ...given, recipe: 'tones-rising', endValue: 72 }).steps.at(-1)!;
-		expect(rising.value).toBeCloseTo(72, 6);
-		expect(chromaOf(rising.linear)).toBeLessThan(1e-6);
-		expect(make({ ...given, recipe: 'tones-falling' }).steps.at(-1)!.value).toBeCloseTo(21, 0);
-		expect(() => make({ ...given, recipe: 'tones-rising', endValue: 20 })).toThrow(/wrong side/);
-		expect(() => make({ ...given, recipe: 'tones-falling', endValue: 60 })).toThrow(Problem);
-	});
-
-	it('a colour dulled by its complement passes through a near-neutral in the middle (common practice, no source)', () => {
-		for (const parent of ['#b3392b', '#d9b036', '#2f5f86'])
-			for (const wheel of ['light', 'perceptual'] as const) {
-				const { steps } = make({
-					recipe: 'dulling',
-					parents: [parent],
-					between: 21,
-					method: 'light',
-					spacing: 'shares',
-					wheel
-				});
-				const quietest = Math.min(...steps.map(({ linear }) => chromaOf(linear)));
-				expect(quietest).toBeLessThan(chromaOf(steps[0]!.linear) / 3);
-			}
-	});
-
-	it('hue steps keep value and chroma where the screen has them, and by greatest chroma are never quieter', () => {
-		const given = {
-			recipe: 'hue-steps',
-			parents: ['#a0605a', '#56759a'],
-			between: 7,
-			method: 'oklab',
-			spacing: 'shares'
-		} as const;
-		const { steps } = make(given);
-		for (const { value, linear, mapped } of steps) {
-			expect(value).toBeCloseTo(steps[0]!.value, 5);
-			if (!mapped) expect(chromaOf(linear)).toBeCloseTo(chromaOf(steps[0]!.linear), 6);
-		}
-		expect(hueOf(steps.at(-1)!.linear)).toBeCloseTo(
-			hueOf(make({ ...given, recipe: 'tints', parents: ['#56759a'] }).steps[0]!.linear),
-			4
-		);
-		const strong = make({ ...given, greatestChroma: true }).steps;
-		strong.forEach(({ linear, value }, i) => {
-			expect(chromaOf(linear)).toBeGreaterThanOrEqual(chromaOf(steps[i]!.linear) - 1e-6);
-			expect(value).toBeCloseTo(steps[0]!.value, 5);
-		});
-	});
-
-	it('value steps go from white to black through the parent, where its own value falls or in the middle', () => {
-		const given = {
-			recipe: 'value-steps',
-			parents: ['#d9b036'],
-			between: 9,
-			method: 'oklab',
-			spacing: 'shares'
-		} as const;
-		const byValue = make(given).steps;
-		const place = byValue.findIndex(({ parent }) => parent === 0);
-		expect(byValue[place]!.hex).toBe('#d9b036');
-		expect(place).toBe(Math.round((1 - byValue[place]!.value / 100) * 10));
-		expect(make({ ...given, parentPlace: 'middle' }).steps[5]!.hex).toBe('#d9b036');
-		expect(readScale(make(given), WHITE).course).toBe('falling');
-		for (const { linear } of byValue)
-			if (chromaOf(linear) > 0.01) expect(hueOf(linear)).toBeCloseTo(hueOf(byValue[place]!.linear), 0);
-	});
-
-	it('a path goes through its parents at their places', () => {
-		const parents = ['#b3392b', '#d9b036', '#2f5f86'];
-		const given = { recipe: 'path', parents, between: 9, method: 'oklab', spacing: 'shares' } as const;
-		expect(make(given).steps[5]!.hex).toBe('#d9b036');
-		expect(make({ ...given, places: [0.2] }).steps[2]!.hex).toBe('#d9b036');
-		expect(() => make({ ...given, places: [0.5, 0.4] })).toThrow(Problem);
-		expect(() => make({ ...given, places: [1] })).toThrow(Problem);
-	});
-});
-
 describe('spacings', () => {
 	const shares = (more: Partial<Given>) =>
 		make({ recipe: 'shades', parents: ['#ffffff'], between: 3, method: 'light', spacing: 'shares', ...more }).steps.map(
@@ -237,6 +111,22 @@ describe('spacings', () => {
 		expect(shares({ spacing: 'curve', bias: 1 })[2]).toBeGreaterThan(0.8);
 		expect(shares({ spacing: 'curve', bias: -1 })[2]).toBeLessThan(0.1);
 	});
+});
+
+it('a grey has nothing to turn by any route, from whichever end it is looked at', () => {
+	for (const method of ['oklch', 'lch', 'hsb'] as const)
+		for (const route of ROUTES) {
+			const between = (parents: string[]) =>
+				make({ recipe: 'interval', parents, between: 5, method, spacing: 'shares', route }).steps.map(
+					(step) => step.hex
+				);
+			expect(between(['#ffffff', '#ff0000'])).toEqual(between(['#ff0000', '#ffffff']).reverse());
+			// All of it is red and white: green and blue go together.
+			for (const code of between(['#ffffff', '#ff0000'])) {
+				const { h = 0, s: saturation } = converter('hsv')(code)!;
+				if (saturation > 0.1) expect(Math.min(h, 360 - h), `${method} ${route} ${code}`).toBeLessThan(30);
+			}
+		}
 });
 
 it('routes are those of CSS Color 4 §12.4', () => {

@@ -2,7 +2,7 @@ import { colourWords } from '../colour/hue-words';
 import { type ReadonlyTriple } from '../colour/vector';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { HARD_TO_TELL } from '../scale/readings';
-import { remark, type Remark } from '../remark';
+import { holds, look, type Remark } from '../remark';
 import { list, runs } from '../scale/remarks';
 import { type Step } from '../scale/scale';
 import { type ChartSpec } from './hue-chart';
@@ -40,27 +40,28 @@ const EVEN = 1.5;
 
 function onValue({ values }: ChartReadings, hues: readonly Step[]): Remark {
 	const [least, most] = [Math.min(...values), Math.max(...values)];
-	if (most - least <= ONE_VALUE) return remark('holds', `All hues have one value, ${values[0]!.toFixed(0)}.`);
+	if (most - least <= ONE_VALUE) return holds('wheel.one-value', `All hues have one value, ${values[0]!.toFixed(0)}.`);
 	const [light, dark] = [values.indexOf(most), values.indexOf(least)];
 	const said = (i: number): string => `hue ${i + 1} (${colourWords(hues[i]!.linear)}, ${values[i]!.toFixed(0)})`;
-	return remark('holds', `The lightest is ${said(light)}, the darkest ${said(dark)}.`);
+	return holds('wheel.lightest', `The lightest is ${said(light)}, the darkest ${said(dark)}.`);
 }
 
 function onEvenness({ differences }: ChartReadings): Remark {
 	const [least, most] = [Math.min(...differences), Math.max(...differences)];
-	if (most < HARD_TO_TELL) return remark('look', 'The lead colour is a grey: turned round the wheel it stays one.');
-	if (most / least <= EVEN) return remark('holds', 'The hues are about evenly spread.');
+	if (most < HARD_TO_TELL)
+		return look('wheel.no-hue', 'There is too little chroma to turn: the hues can hardly be told apart.');
+	if (most / least <= EVEN) return holds('wheel.even', 'The hues are about evenly spread.');
 	const at = differences.indexOf(most);
 	const to = ((at + 1) % differences.length) + 1;
 	const ratio = least < 0.05 ? 'many' : (most / least).toFixed(1);
-	return remark('look', `The largest step, from hue ${at + 1} to ${to}, is ${ratio} times the smallest.`);
+	return look('wheel.uneven', `The largest step, from hue ${at + 1} to ${to}, is ${ratio} times the smallest.`);
 }
 
 function onGamut({ outOfGamut }: ChartReadings): Remark {
-	if (outOfGamut.length === 0) return remark('holds', 'Every hue fits the screen gamut.');
+	if (outOfGamut.length === 0) return holds('wheel.fits', 'Every hue fits the screen gamut.');
 	const one = outOfGamut.length === 1;
-	return remark(
-		'look',
+	return look(
+		'wheel.outside',
 		`${one ? 'Hue' : 'Hues'} ${runs(outOfGamut)} ${one ? 'lies' : 'lie'} outside the screen gamut; the nearest ${one ? 'is' : 'are'} shown.`
 	);
 }
@@ -72,7 +73,10 @@ function onDiscs({ making, inside, outside }: ChartSpec): Remark[] {
 	];
 	if (making !== 'multiplied' || white.length === 0) return [];
 	return [
-		remark('look', `White discs multiplied change nothing: the rings ${list(white)} stay as the hues. Lay them over.`)
+		look(
+			'wheel.white-film',
+			`White discs multiplied change nothing: the rings ${list(white)} stay as the hues. Lay them over.`
+		)
 	];
 }
 

@@ -1,3 +1,4 @@
+import { type Dulling } from '../scale/spec';
 import { RECIPE_WORDS } from '../scale/words';
 import { type Making, type Rings } from './hue-chart';
 
@@ -6,11 +7,11 @@ export const MAKING_WORDS: Readonly<Record<Making, { name: string; says: string 
 	mixed: { name: 'true mixes', says: 'Each ring is a step of its own, mixed between the hue and what it goes to.' },
 	over: {
 		name: 'discs laid over',
-		says: 'Thin discs of white, black, grey or the opposite hue cover the wheel, one more for each ring.'
+		says: 'Thin discs of white, black, grey or a neutral cover the wheel, one more for each ring.'
 	},
 	multiplied: {
 		name: 'discs multiplied',
-		says: 'The same discs as coloured film: they only take light away, so white ones change nothing.'
+		says: 'Discs of white, black, grey or the opposite hue as film: they only take light away, so white ones change nothing.'
 	}
 };
 
@@ -33,8 +34,14 @@ export function ringWords({ recipe, count }: Rings): string {
 /** One ring by its number from the hue on: "Tint 2", "Dulling 1". */
 export const ringName = (recipe: Rings['recipe'], number: number): string => `${RING_NAMES[recipe][2]} ${number}`;
 
+/** What rings are dulled with. */
+export const RING_DULLING_WORDS: Readonly<Record<Dulling, string>> = {
+	neutral: 'dulled to the neutral',
+	mixed: 'dulled by the opposite hue'
+};
+
 /** What a recipe of rings teaches, in one sentence. */
 export const ringTeaches = (recipe: Rings['recipe']): string =>
 	recipe === 'dulling'
-		? 'A hue mixed with the opposite one: ring by ring the two put each other out, as far as a neutral.'
+		? 'A hue on its way to the neutral that lies half way to the opposite hue.'
 		: RECIPE_WORDS[recipe].teaches;

@@ -8,10 +8,11 @@ import { turn, type ReadonlyTriple, type Triple } from '../colour/vector';
 import { layDiscs, LAYINGS } from '../mix/layer';
 import { Problem } from '../problem';
 import { type Method } from '../scale/mixing';
-import { mostNeutralOn } from '../scale/neutral';
+import { mostNeutralOn, neutralBetween } from '../scale/neutral';
 import { type Recipe } from '../scale/recipe';
 import { makeScale, toStep, type Step } from '../scale/scale';
-import { wayBetween } from '../scale/way';
+import { type Dulling } from '../scale/spec';
+import { passageBetween } from '../scale/passage';
 import { angleOn, turnHue } from './turn-hue';
 import { painterToLight, type Wheel } from './wheel';
 
@@ -60,6 +61,11 @@ export interface ChartSpec {
 	readonly making: Making;
 	/** Of true mixes. */
 	readonly method: Method;
+	/**
+	 * What rings are dulled with: the neutral between two opposite hues (if not given), or what they mix to: the quietest of their
+	 * mixes, and as discs the opposite hue itself. Film is always of the opposite hue: a grey one would dull nothing.
+	 */
+	readonly dulling?: Dulling;
 	/** Of each disc, 0–1. */
 	readonly discStrength: number;
 }
@@ -95,16 +101,23 @@ function hueOf({ wheel, strength }: ChartSpec, turned: number): Fitted {
 
 const colourOf = (linear: Triple): Colour => ({ space: 'srgb-linear', channels: linear, alpha: 1 });
 
-/** Where a hue and the opposite one put each other out: the point between them that is nearest to a neutral. */
-export const neutralBetween = (hue: Triple, opposite: Triple, method: Method): Triple =>
-	mostNeutralOn(wayBetween(hue, opposite, method, false, 'shorter'));
+/** What a hue is dulled to: the neutral half way to the opposite hue, or the point of their mixes that is nearest to a neutral. */
+export const dulledEnd = (
+	hue: Triple,
+	opposite: Triple,
+	{ method, dulling = 'neutral' }: Pick<ChartSpec, 'method' | 'dulling'>
+): Triple =>
+	dulling === 'neutral'
+		? neutralBetween(hue, opposite)
+		: mostNeutralOn(passageBetween(hue, opposite, method, false, 'shorter'));
 
 /** The rings of one hue, from the one next to it on. The opposite hue is this chart's own, so that pairs meet in one neutral. */
 function ringsOf(hue: Triple, opposite: Triple, { recipe, count }: Rings, spec: ChartSpec): Fitted[] {
 	if (count === 0) return [];
 	const { making, method, discStrength } = spec;
 	const dulls = recipe === 'dulling';
-	const end = dulls && (making === 'mixed' ? neutralBetween(hue, opposite, method) : opposite);
+	const film = making === 'multiplied' || (making === 'over' && spec.dulling === 'mixed');
+	const end = dulls && (film ? opposite : dulledEnd(hue, opposite, spec));
 	const of = end
 		? ({ recipe: 'interval', parents: [colourOf(hue), colourOf(end)], method, spacing: 'shares' } as const)
 		: ({ recipe, parents: [colourOf(hue)], method, spacing: 'shares' } as const);
@@ -128,7 +141,7 @@ function check({ inside, outside, discStrength }: ChartSpec): void {
  * A wheel as a chart: its hues at equal angles from the lead colour (or from the wheel's beginning), each with rings of
  * tints, shades, tones or dulling on its inside and outside. True mixes are steps between the hue and what it is mixed
  * towards, which itself is left off; dulling goes as far as the neutral. Otherwise the first ring has one disc over the
- * hue, the next two, and so on; the disc is white, black, the grey of the tones, or the opposite hue.
+ * hue, the next two, and so on; the disc is white, black, the grey of the tones, the neutral or the opposite hue.
  * @throws Problem `count` for rings outside 0–8, `parts` for a strength of discs outside 0–1.
  */
 export function makeChart(spec: ChartSpec): Spoke[] {

@@ -235,7 +235,7 @@ describe('readings of a scheme', () => {
 		expect(words.at(-2)).toContain('2 on 4');
 		const one = [members[0]!, members[0]!];
 		const alike = remarksOnScheme(readScheme(one), one).map((remark) => remark.words);
-		expect(alike[0]).toMatch(/^Little difference of value/);
+		expect(alike[0]).toMatch(/^About one value, \d+: without hue/);
 		expect(alike).toContain('Hard to tell apart: 1 and 2.');
 		expect(alike.some((said) => said.startsWith('No pair has contrast enough'))).toBe(true);
 	});

@@ -5,7 +5,8 @@ import { luminance } from '../colour/xyz';
 import { contrastRatio } from '../difference/contrast';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { HARD_TO_TELL } from '../scale/readings';
-import { remark, type Remark } from '../remark';
+import { holds, look, type Remark } from '../remark';
+import { besideLimit } from '../say-number';
 import { list, runs } from '../scale/remarks';
 import { temperature } from './temperature';
 import { type Member } from './schemes';
@@ -57,30 +58,34 @@ export function readScheme(members: readonly Pick<Member, 'linear' | 'mapped'>[]
 }
 
 /** Limits of the words below (ours: the trade has the words, not the numbers). */
-const [NARROW, WIDE] = [20, 55] as const;
+const [ONE_GREY, NARROW, WIDE] = [3, 20, 55] as const;
 const [QUIET, STRONG] = [0.08, 0.17] as const;
-/** WCAG 2 asks this of large text. */
-const READABLE = 3;
+/** WCAG 2 asks these of large text, and of text of any size. */
+const [READABLE, READABLE_SMALL] = [3, 4.5] as const;
 
 function onValue({ values }: SchemeReadings): Remark {
 	const [least, most] = [Math.min(...values), Math.max(...values)];
 	const range = `from ${least.toFixed(0)} to ${most.toFixed(0)}`;
-	if (most - least < NARROW)
-		return remark('look', `Little difference of value, ${range}: without hue it would be one grey.`);
-	return remark(
-		'holds',
-		most - least > WIDE ? `A wide range of value, ${range}.` : `A middling range of value, ${range}.`
-	);
+	if (most - least < ONE_GREY)
+		return look(
+			'scheme.value-narrow',
+			`About one value, ${values[0]!.toFixed(0)}: without hue all would be about one grey.`
+		);
+	if (most - least < NARROW) return look('scheme.value-narrow', `Little difference of value, ${range}.`);
+	const wide = most - least > WIDE ? 'wide' : 'middling';
+	return holds('scheme.value', `A ${wide} range of value, ${range}.`);
 }
 
 function onTemperature(colours: readonly ReadonlyTriple[]): Remark {
 	const kinds = colours.map(temperature);
 	const count = (kind: string): number => kinds.filter((each) => each === kind).length;
 	const [warm, cool] = [count('warm'), count('cool')];
-	if (warm + cool === 0) return remark('look', 'All greys: neither warm nor cool.');
-	if (cool === 0) return remark('holds', 'All of it is warm.');
-	if (warm === 0) return remark('holds', 'All of it is cool.');
-	return remark('holds', `${warm} warm beside ${cool} cool.`);
+	const neither = colours.length - warm - cool;
+	const greys = neither === 0 ? '' : `, with ${neither} that ${neither === 1 ? 'is' : 'are'} neither`;
+	if (warm + cool === 0) return look('scheme.temperature', 'Neither warm nor cool.');
+	if (cool === 0) return holds('scheme.temperature', neither === 0 ? 'All of it is warm.' : `Warm${greys}.`);
+	if (warm === 0) return holds('scheme.temperature', neither === 0 ? 'All of it is cool.' : `Cool${greys}.`);
+	return holds('scheme.temperature', `${warm} warm beside ${cool} cool${greys}.`);
 }
 
 function onStrength({ places }: SchemeReadings): Remark {
@@ -88,35 +93,37 @@ function onStrength({ places }: SchemeReadings): Remark {
 		places.flatMap(({ chroma }, i) => (matches(chroma) ? [i + 1] : []));
 	const strong = numbers((chroma) => chroma >= STRONG);
 	const quiet = numbers((chroma) => chroma < QUIET);
-	if (strong.length === places.length) return remark('look', 'All are strong: nothing gives the others room.');
-	if (quiet.length === places.length) return remark('holds', 'All are quiet.');
+	if (strong.length === places.length) return look('scheme.strength', 'All are strong: nothing gives the others room.');
+	if (quiet.length === places.length) return holds('scheme.strength', 'All are quiet.');
 	const said = [
 		...(strong.length > 0 ? [`${runs(strong)} strong`] : []),
 		...(quiet.length > 0 ? [`${runs(quiet)} quiet`] : [])
 	];
-	return remark('holds', said.length === 0 ? 'All are of middling strength.' : `Strength: ${list(said)}.`);
+	return holds('scheme.strength', said.length === 0 ? 'All are of middling strength.' : `Strength: ${list(said)}.`);
 }
 
 function onTelling({ pairs }: SchemeReadings): Remark {
 	const alike = pairs
 		.filter(({ difference }) => difference < HARD_TO_TELL)
 		.map(({ one, other }) => `${one} and ${other}`);
-	if (alike.length === 0) return remark('holds', 'Every member can be told from every other.');
-	return remark('look', `Hard to tell apart: ${alike.join('; ')}.`);
+	if (alike.length === 0) return holds('scheme.told-apart', 'Every member can be told from every other.');
+	return look('scheme.alike', `Hard to tell apart: ${alike.join('; ')}.`);
 }
 
 function onReading({ pairs }: SchemeReadings): Remark {
 	const best = pairs.reduce((most, pair) => (pair.ratio > most.ratio ? pair : most));
-	const said = `${best.one} on ${best.other}, ${best.ratio.toFixed(1)} to 1`;
-	if (best.ratio < READABLE) return remark('look', `No pair has contrast enough for lettering; most has ${said}.`);
-	return remark('holds', `For lettering: ${said}.`);
+	const limit = best.ratio < READABLE ? READABLE : READABLE_SMALL;
+	const said = `${best.one} on ${best.other}, ${besideLimit(best.ratio, limit, 1)} to 1`;
+	if (best.ratio < READABLE)
+		return look('scheme.unreadable', `No pair has contrast enough for lettering; most has ${said}.`);
+	return holds('scheme.readable', `For ${best.ratio < READABLE_SMALL ? 'large ' : ''}lettering: ${said}.`);
 }
 
 function onGamut({ outOfGamut }: SchemeReadings): Remark {
-	if (outOfGamut.length === 0) return remark('holds', 'Every member fits the screen gamut.');
+	if (outOfGamut.length === 0) return holds('scheme.fits', 'Every member fits the screen gamut.');
 	const one = outOfGamut.length === 1;
-	return remark(
-		'look',
+	return look(
+		'scheme.outside',
 		`${one ? 'Member' : 'Members'} ${runs(outOfGamut)} ${one ? 'lies' : 'lie'} outside the screen gamut; the nearest ${one ? 'is' : 'are'} shown.`
 	);
 }

@@ -7,19 +7,31 @@ export type Temperature = 'warm' | 'cool' | 'neutral';
 
 const RED = 0;
 const QUARTER = 90;
-/** Under this OKLab chroma a colour is a grey and has no temperature. */
+/** Under this OKLab chroma a colour is a grey: it has no place on a wheel. */
 const GREY = 0.02;
+
+/** Whether a colour (linear sRGB) is a grey, of which no rule of temperature, adjacency or opposition holds or fails. */
+export function isGrey(linear: ReadonlyTriple): boolean {
+	const [, a, b] = linearToOklab(linear[0], linear[1], linear[2]);
+	return Math.sqrt(a * a + b * b) < GREY;
+}
 
 /** Warm: within 90° of red on the light wheel; cool: within 90° of cyan (common practice, no source). Greys are neither. */
 export function temperature(linear: ReadonlyTriple): Temperature {
-	const [, a, b] = linearToOklab(linear[0], linear[1], linear[2]);
-	if (Math.sqrt(a * a + b * b) < GREY) return 'neutral';
+	if (isGrey(linear)) return 'neutral';
 	const fromRed = angleBetween(angleOn('light', linear), RED);
 	if (fromRed === QUARTER) return 'neutral';
 	return fromRed < QUARTER ? 'warm' : 'cool';
 }
 
-/** Adjacent: within 60° on the light wheel (common practice, no source). Half a degree is allowed for the rounding of codes. */
+/** What each is called. */
+export const TEMPERATURE_WORDS: Readonly<Record<Temperature, string>> = {
+	warm: 'warm',
+	cool: 'cool',
+	neutral: 'neither warm nor cool'
+};
+
+/** Adjacent: within 60° on the light wheel (common practice, no source), which greys never are. Half a degree is allowed for the rounding of codes. */
 export function areAdjacent(one: ReadonlyTriple, other: ReadonlyTriple): boolean {
-	return angleBetween(angleOn('light', one), angleOn('light', other)) <= 60.5;
+	return !isGrey(one) && !isGrey(other) && angleBetween(angleOn('light', one), angleOn('light', other)) <= 60.5;
 }

@@ -3,6 +3,7 @@ import { FIGURE_FORMS } from '$lib/drawing/figure';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
+import { strengthsSchema } from '$lib/model/own-contrast';
 import { keptPaletteSchema } from '$lib/model/palette';
 
 /** Two grounds that touch and fill the plate, or a square or disc for each. */
@@ -24,8 +25,8 @@ export const groundsCommonSchema = z.strictObject({
 	groundForm: z.enum(GROUND_FORMS).optional(),
 	/** Of a square or disc, as a share of its half of the plate. */
 	groundSize: z.number().min(0.3).max(LARGEST_GROUND).optional(),
-	/** How a ground works on a figure in the model: −1 full contrast, 0 nothing, 1 full assimilation. */
-	influence: z.number().min(-1).max(1),
+	/** How strongly a ground works on a figure in the model, on its value and on its colour: below 0 contrast, above 0 assimilation. */
+	strengths: strengthsSchema,
 	/** A palette in which grounds are looked for, or over whose colours figures are laid. */
 	palette: keptPaletteSchema.nullable()
 });

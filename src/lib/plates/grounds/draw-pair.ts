@@ -3,15 +3,19 @@ import { type Box } from '$lib/drawing/box';
 import { type Shape } from '$lib/drawing/drawing';
 import { outlineOf } from '$lib/drawing/figure';
 import { type Patch } from '$lib/drawing/patch';
+import { wrapped } from '$lib/drawing/head';
 import { PAPER, words } from '$lib/drawing/words';
 import { type GroundsCommon } from './common';
 import { BOARD_FILL, figureOf } from './ground-shapes';
 import { BOARD, figureIn, groundBoxes, LOOKS, SOLUTION, stripBetween } from './grounds-layout';
-import { sayP } from './say-p';
+import { sayStrengths } from './say-strengths';
 import { type Seen } from './seen';
 
 /** Light words on the board, which is a middle grey. */
 const ON_BOARD = '#ffffff';
+
+/** A shift in words takes two lines at the most. */
+const SHIFT_LETTERS = 62;
 
 const groundOf = ({ groundForm }: GroundsCommon, box: Box, fill: string): Shape =>
 	groundForm === 'circles' ? { kind: 'area', path: outlineOf('circles', box), fill } : bar(box, fill);
@@ -48,7 +52,7 @@ export interface Solution extends Patch {
 
 /** The neutral board under the pair: what each figure looks like, if that is shown, and the solution, if there is one to be shown. */
 export function drawLooks(
-	{ influence }: GroundsCommon,
+	{ strengths }: GroundsCommon,
 	pair: Pair,
 	{ predicted, solution }: { readonly predicted: boolean; readonly solution: Solution | null }
 ): Shape[] {
@@ -57,7 +61,9 @@ export function drawLooks(
 		bar(LOOKS[i], hex),
 		words(LOOKS[i].x - 84, LOOKS[i].y + 18, 'looks', { fill: ON_BOARD, face: 'serif', size: 14 }),
 		words(LOOKS[i].x - 84, LOOKS[i].y + 36, hex, { fill: ON_BOARD, size: 11 }),
-		words(LOOKS[i].x - 84, BOARD.y + BOARD.height + 16, shift.words, { size: 11 })
+		...wrapped(shift.words, SHIFT_LETTERS).map((line, at) =>
+			words(LOOKS[i].x - 84, BOARD.y + BOARD.height + 16 + at * 13, line, { size: 11 })
+		)
 	];
 	const onBoard = { anchor: 'middle', fill: ON_BOARD, size: 11 } as const;
 	const middle = SOLUTION.x + SOLUTION.width / 2;
@@ -78,8 +84,8 @@ export function drawLooks(
 			: []),
 		words(
 			BOARD.x,
-			BOARD.y + BOARD.height + 34,
-			`On a neutral board, by CIECAM16 with the ground as its surround, p = ${sayP(influence)}: a model, not a measurement.`,
+			BOARD.y + BOARD.height + 46,
+			`About as on a neutral board, by CIECAM16 with the ground as its surround, ${sayStrengths(strengths)}: a model, not a measurement.`,
 			{ size: 10.5 }
 		)
 	];

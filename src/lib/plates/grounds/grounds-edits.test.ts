@@ -11,7 +11,7 @@ import { studyDocumentSchema, type StudyDocument } from '$lib/study/study';
 import { deleteLinked } from '$lib/study/edits';
 import { addPlate } from '$lib/model/edit-plates';
 import { changeLinked } from '$lib/model/edit-linked';
-import { changeExercise, decideGrounds, exchangeGrounds, setAllInfluences, setExercise } from './grounds-edits';
+import { changeExercise, decideGrounds, exchangeGrounds, setAllStrengths, setExercise } from './grounds-edits';
 import { newGrounds } from './make';
 import { usesOf } from '$lib/study/uses';
 import { scalesPlateOf } from '../../../../tests/support/plates';
@@ -30,6 +30,8 @@ const setContrast = (change: (series: OwnContrastSettings) => OwnContrastSetting
 	setExercise(added.id, ownContrast, change);
 const fits = (document: StudyDocument) => expect(studyDocumentSchema.safeParse(document).error).toBeUndefined();
 
+const MINE = { value: -0.41, colour: -0.05 };
+
 describe('edits of grounds', () => {
 	it('each give a study that can be stored and leave the one before as it was', () => {
 		const before = JSON.stringify(study);
@@ -38,7 +40,7 @@ describe('edits of grounds', () => {
 			setExercise(added.id, rows, (each) => ({ ...each, row: 'hues' as const, scale })),
 			decideGrounds(added.id, { groundForm: 'circles', groundSize: 0.5 }),
 			setContrast((series) => ({ ...series, twins: ['#808080'], twin: { text: 'oklch(0.5 0.1 20)' } })),
-			setAllInfluences(-0.41),
+			setAllStrengths(MINE),
 			exchangeGrounds(added.id)
 		])
 			fits(edit(study));
@@ -47,9 +49,9 @@ describe('edits of grounds', () => {
 
 	it('a strength for all plates of grounds reaches each of them and nothing else', () => {
 		const two = addPlate({ ...added, id: 'secondground' }, null)(study);
-		const changed = setAllInfluences(-0.41)(two);
-		const strengths = changed.plates.flatMap((plate) => (plate.kind === 'grounds' ? [plate.influence] : []));
-		expect(strengths).toEqual([-0.41, -0.41]);
+		const changed = setAllStrengths(MINE)(two);
+		const strengths = changed.plates.flatMap((plate) => (plate.kind === 'grounds' ? [plate.strengths] : []));
+		expect(strengths).toEqual([MINE, MINE]);
 		expect(changed.plates[0]).toBe(two.plates[0]);
 	});
 
@@ -95,9 +97,8 @@ describe('one’s own contrast on a plate', () => {
 		}
 		const over = plateOf(matched(12));
 		expect(placesOn(over)).toEqual([]);
-		const { now, result, matches } = groundExercises.on(ownContrast, over, study.linked)!.made;
+		const { now, result } = groundExercises.on(ownContrast, over, study.linked)!.made;
 		expect(now).toBeNull();
-		expect(matches).toHaveLength(12);
 		expect(result!.shifts).toHaveLength(12);
 	});
 

@@ -1,3 +1,4 @@
+import { type Strengths } from '$lib/core/ground/on-ground';
 import { type ColourSource } from '$lib/model/colour-text';
 import { withPlateOf, withPlatesOf, type Edit } from '$lib/model/edit';
 import { type Settings } from '../exercise';
@@ -32,9 +33,9 @@ export const setGroundColour = (plateId: string, what: 'ground' | 'figure', inde
 		return { ...plate, [key]: index === 0 ? [source, other] : [one, source] };
 	});
 
-/** Lets every plate of grounds predict with this strength. */
-export const setAllInfluences = (influence: number): Edit =>
-	withPlatesOf<GroundsPlate>('grounds', (plate) => ({ ...plate, influence }));
+/** Lets every plate of grounds predict with these strengths. */
+export const setAllStrengths = (strengths: Strengths): Edit =>
+	withPlatesOf<GroundsPlate>('grounds', (plate) => ({ ...plate, strengths }));
 
 /** Lets the two grounds change places. */
 export const exchangeGrounds = (plateId: string): Edit =>

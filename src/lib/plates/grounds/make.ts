@@ -1,3 +1,4 @@
+import { USUAL_STRENGTHS } from '$lib/core/ground/on-ground';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
@@ -20,7 +21,7 @@ export function newGrounds(study: Surroundings): GroundsPlate {
 		figures: [figure, figure],
 		form: 'squares',
 		size: 0.3,
-		influence: -0.3,
+		strengths: USUAL_STRENGTHS,
 		palette: null
 	};
 	return { ...common, exercise: oneAsTwo.begin(common), aside: {} };

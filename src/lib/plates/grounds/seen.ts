@@ -1,5 +1,5 @@
 import { fitted } from '$lib/core/colour/shown';
-import { seenColour } from '$lib/core/ground/on-ground';
+import { seenColour, type Strengths } from '$lib/core/ground/on-ground';
 import { scoreMatch, shiftWords, type MatchScore } from '$lib/core/matching/score';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { type LinkedColour } from '$lib/model/linked';
@@ -17,9 +17,9 @@ export interface Seen {
 	readonly shift: Pick<MatchScore, 'value' | 'chroma' | 'words'>;
 }
 
-/** @param p How strongly the ground works, as `influence` has it. */
-export function seenOn(figure: Patch, ground: Patch, p: number): Seen {
-	const looks = patchOf(fitted(seenColour(figure.linear, ground.linear, p)).linear);
+/** What a figure looks like on a ground by the model, at these strengths. */
+export function seenOn(figure: Patch, ground: Patch, strengths: Strengths): Seen {
+	const looks = patchOf(fitted(seenColour(figure.linear, ground.linear, strengths)).linear);
 	return {
 		figure,
 		ground,
@@ -38,5 +38,5 @@ export const bothGrounds = ({ grounds, figures }: GroundsCommon, linked: Linked)
 export function pairOf(common: GroundsCommon, linked: Linked, twoFigures = false): readonly [Seen, Seen] {
 	const { grounds, figure } = bothGrounds(common, linked);
 	const second = twoFigures ? patchBy(common.figures[1], linked) : figure;
-	return [seenOn(figure, grounds[0], common.influence), seenOn(second, grounds[1], common.influence)];
+	return [seenOn(figure, grounds[0], common.strengths), seenOn(second, grounds[1], common.strengths)];
 }

@@ -1,4 +1,5 @@
-import { gradationOf, type Scale } from '$lib/core/scale/scale';
+import { gradationOf } from '$lib/core/scale/gradation';
+import { type Scale } from '$lib/core/scale/scale';
 import { HUE_PLACE } from '$lib/core/scale/mixing';
 import { endWords, METHOD_WORDS, RECIPE_WORDS, ROUTE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
 import { type ScalesPlate } from './schema';
@@ -9,19 +10,21 @@ import { type Drawing, type Shape } from '$lib/drawing/drawing';
 import { drawSteps } from './draw-steps';
 import { header, wrapped } from '$lib/drawing/head';
 import { scaleOf, specOf, usedParents } from './scale-of';
-import { linkedOf, textOf } from '$lib/model/resolve';
+import { nameOf } from '$lib/model/surroundings';
 import { layOutScales, ROOMY, type RowPlace, type ScalesLayout } from './layout';
 import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { PAPER, INK, shortened, words } from '$lib/drawing/words';
 
 const MARGIN = 28;
 
-/** "madder to white", "#b3392b to woad" */
+/** "madder to white", "white to black through madder", "madder to the hue of woad" */
 export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]): string {
-	const names = usedParents(decision).map(
-		(source) => linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked)
-	);
-	const end = endWords(decision.recipe, decision.oneWay);
+	const { recipe, turning = 'held', dulling = 'mixed' } = decision;
+	const names = usedParents(decision).map((source) => nameOf(source, { linked }));
+	if (recipe === 'value-steps') return `white to black through ${names[0]}`;
+	if (recipe === 'hue-steps' && turning !== 'purest' && !decision.pins?.length)
+		return `${turning === 'greatest' ? 'the hue of ' : ''}${names[0]} to the hue of ${names[1]}`;
+	const end = endWords({ ...decision, dulling });
 	if (names.length > 3) return `${names[0]} to ${names.at(-1)}, ${names.length} parents`;
 	return [...names, ...(end ? [end] : [])].join(' to ');
 }
@@ -81,7 +84,6 @@ export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], 
 	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, paper: PAPER, shapes };
 }
 
-const GRADATION_PARTS = 120;
 const drawn = new WeakMap<Scale, Map<string, Shape[]>>();
 
 /** The steps of a row. The same scale at the same place is the very same shapes: a screen can skip them. */
@@ -96,8 +98,8 @@ function colours(
 	const key = `${place.y} ${place.height} ${place.band.x} ${withWords} ${Object.values(look).join(' ')}`;
 	const known = drawn.get(scale) ?? new Map<string, Shape[]>();
 	drawn.set(scale, known);
-	const codes = look.gradation && !known.has(key) ? gradationOf(specOf(decision, linked), GRADATION_PARTS) : [];
-	const shapes = known.get(key) ?? drawSteps(scale, place, look, withWords, codes);
+	const run = look.gradation && !known.has(key) ? gradationOf(specOf(decision, linked)) : [];
+	const shapes = known.get(key) ?? drawSteps(scale, place, look, withWords, run);
 	known.set(key, shapes);
 	return shapes;
 }

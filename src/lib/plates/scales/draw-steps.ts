@@ -1,4 +1,6 @@
+import { type GradationStop } from '$lib/core/scale/gradation';
 import { type Scale, type Step } from '$lib/core/scale/scale';
+import { type Box } from '$lib/drawing/box';
 import { type Shape } from '$lib/drawing/drawing';
 import { labelOf, type Label } from '$lib/drawing/label';
 import { ticks, vanishes } from '$lib/drawing/lost';
@@ -28,26 +30,44 @@ function labels({ steps, inAll }: Scale, place: RowPlace, label: Label): Shape[]
 	});
 }
 
-/** The unbroken gradation as thin bars, so many that no edge between two can be seen. */
-function gradation({ x, y, width, height }: NonNullable<RowPlace['gradation']>, codes: readonly string[]): Shape[] {
-	const each = width / codes.length;
-	return codes.map((fill, i) => ({ kind: 'bar', x: x + i * each, y, width: each, height, fill }));
+/** Where the middle of each step stands across the plate; evenly over the box for a form that does not run in a row. */
+function middlesOf({ x, width }: Box, { steps, column }: RowPlace, turned: boolean): number[] {
+	const middles = steps.map(({ box }) => box.x + box.width / 2);
+	const onward = (at: number, i: number): boolean => i === 0 || (turned ? at < middles[i - 1]! : at > middles[i - 1]!);
+	if (!column && middles.every(onward)) return middles;
+	const last = steps.length - 1;
+	return steps.map((_, i) => x + width * (turned ? 1 - i / last : i / last));
 }
 
-/** The steps of a row with their labels, and the unbroken gradation under them where its codes are given. */
+/**
+ * The unbroken gradation as a gradient: each step's own colour, and each parent's, stands in it just under the middle of the step, or
+ * under the place of the parent; beyond the first and the last it stays as it is.
+ */
+function gradation(box: Box, run: readonly GradationStop[], place: RowPlace, turned: boolean): Shape {
+	const middles = middlesOf(box, place, turned);
+	const last = middles.length - 1;
+	const shareOfBox = (at: number): number => {
+		const step = Math.min(last - 1, Math.floor(at * last));
+		const across = middles[step]! + (middles[step + 1]! - middles[step]!) * (at * last - step);
+		return Math.min(1, Math.max(0, (across - box.x) / box.width));
+	};
+	const stops = run.map(({ at, hex }) => ({ at: shareOfBox(at), fill: hex }));
+	return { kind: 'gradient', ...box, stops: turned ? stops.reverse() : stops };
+}
+
+/** The steps of a row with their labels, and the unbroken gradation under them where it is given. */
 export function drawSteps(
 	scale: Scale,
 	place: RowPlace,
 	look: ScaleLook = PLAIN_LOOK,
 	withWords = true,
-	gradationCodes: readonly string[] = []
+	run: readonly GradationStop[] = []
 ): Shape[] {
 	const order = scale.steps.map((_, i) => (look.turned ? scale.inAll - 1 - i : i));
-	const codes = look.turned ? [...gradationCodes].reverse() : gradationCodes;
 	return [
 		...order.map((i) => figure(scale.steps[i]!, place.steps[i]!)),
 		...order.flatMap((i) => (vanishes(scale.steps[i]!) ? ticks(place.steps[i]!.corners) : [])),
-		...(place.gradation ? gradation(place.gradation, codes) : []),
+		...(place.gradation && run.length > 0 ? [gradation(place.gradation, run, place, look.turned)] : []),
 		...(withWords ? labels(scale, place, look.label) : [])
 	];
 }

@@ -38,7 +38,7 @@ describe('the checks of a plate', () => {
 	it('do not hold while there is no scale, and there are none where none are asked for', () => {
 		const check = notPure(null);
 		expect(judged([], check)).toEqual([
-			{ check, scale: null, holds: false, reason: 'There is no scale yet.', step: null }
+			{ check, scale: null, holds: false, key: 'rule.missing', reason: 'There is no scale yet.', step: null }
 		]);
 		expect(judged([pure])).toEqual([]);
 		expect(judgeScales(start, study.linked)).toEqual([]);

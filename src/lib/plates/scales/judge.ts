@@ -38,7 +38,14 @@ function judgeAll({ scales, checks = [] }: ScalesPlate, linked: readonly LinkedC
 	return checks.map((check) => {
 		const subjects = check.scale === null ? scales : scales.filter(({ id }) => id === check.scale);
 		const judged = subjects.map((scale) => judgeOne(check, scale, linked));
-		const nothing = { check, scale: null, holds: false, reason: 'There is no scale yet.', step: null };
+		const nothing = {
+			check,
+			scale: null,
+			holds: false,
+			key: 'rule.missing',
+			reason: 'There is no scale yet.',
+			step: null
+		} as const;
 		return judged.find(({ holds }) => !holds) ?? judged[0] ?? nothing;
 	});
 }

@@ -1,4 +1,5 @@
 import { type Recipe } from '$lib/core/scale/recipe';
+import { begunAs } from '$lib/core/scale/recipe-defaults';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { type ColourSource } from '$lib/model/colour-text';
 import { platesOf } from '$lib/model/edit';
@@ -23,9 +24,13 @@ function madeAlready({ scales }: ScalesPlate, recipe: Recipe, parents: readonly 
 const recipesFor = ({ scales }: ScalesPlate): readonly Recipe[] =>
 	scales.length > 0 && scales.every(({ recipe }) => recipe === 'interval') ? ['interval'] : TAUGHT_FIRST;
 
+/** Nothing decided yet: what a recipe itself asks for. */
+const UNDECIDED = { recipe: null, method: 'oklab', spacing: 'shares' } as const;
+
 /**
  * The scale that a person most likely wants next on a plate: the chosen scale's parent by the next recipe that the
- * plate lacks, or, once all are there, the next colour of the study; with the same count, method and spacing.
+ * plate lacks, or, once all are there, the next colour of the study; with the same count, and the same method and spacing as far as its recipe
+ * makes sense of them.
  */
 export function nextScale(study: Surroundings, plate: ScalesPlate, chosen: ScaleDecision | null): ScaleDecision {
 	const model = chosen ?? plate.scales.at(-1);
@@ -41,9 +46,8 @@ export function nextScale(study: Surroundings, plate: ScalesPlate, chosen: Scale
 	return {
 		id: newId(),
 		...next,
+		...begunAs(next.recipe, model ?? UNDECIDED),
 		between: model?.between ?? 5,
-		method: model?.method ?? 'oklab',
-		spacing: model?.spacing ?? 'shares',
 		route: model?.route,
 		bias: model?.bias,
 		look: model?.look
@@ -64,7 +68,7 @@ export function newScales(study: Surroundings): ScalesPlate {
 		scales: []
 	};
 	const parents: ScaleDecision['parents'] = [colour, partnerOf(colour, study)];
-	return { ...plate, scales: [{ ...nextScale(study, plate, null), recipe: 'tints', parents }] };
+	return { ...plate, scales: [{ ...nextScale(study, plate, null), ...begunAs('tints', UNDECIDED), parents }] };
 }
 
 /** A plate of these scales. */

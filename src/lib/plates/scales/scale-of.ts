@@ -22,14 +22,16 @@ export function usedSources(decision: ScaleDecision): readonly ColourSource[] {
 }
 
 /**
- * A stored scale as the core takes it. What no longer fits, because a parent or a count has changed since, is brought
+ * A stored scale as the core takes it. Rows stored before dulling and hue steps had a choice keep what they showed. What no longer fits, because a parent or a count has changed since, is brought
  * to what fits: an end grey to its side of the parent, places to even ones, pins to the steps that there are.
  */
 export function specOf(decision: ScaleDecision, linked: readonly LinkedColour[]): ScaleSpec {
-	const { recipe, places, pins = [], between, endValue } = decision;
+	const { recipe, places, pins = [], between, endValue, dulling = 'mixed', turning = 'held' } = decision;
 	const parents = usedParents(decision).map((source) => colourOf(textOf(source, linked)));
 	return {
 		...decision,
+		dulling,
+		turning,
 		parents,
 		places: recipe === 'path' && places?.length === parents.length - 2 ? places : undefined,
 		endValue: endValue === undefined ? undefined : onItsSide(recipe, endValue, parents[0]!),

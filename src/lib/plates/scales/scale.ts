@@ -4,6 +4,7 @@ import { RECIPES } from '$lib/core/scale/recipe';
 import { ROUTES } from '$lib/core/scale/route';
 import { MOST_BETWEEN } from '$lib/core/scale/scale';
 import { SPACINGS } from '$lib/core/scale/spacing';
+import { DULLINGS, TURNINGS } from '$lib/core/scale/spec';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { idSchema } from '$lib/model/ids';
@@ -22,7 +23,7 @@ const rising = (numbers: readonly number[]): boolean => numbers.every((at, i) =>
  * A scale as people decide it. It always keeps two parents or more, so that changing the recipe there and back loses
  * nothing; a recipe of fewer leaves the others aside. The same goes for all that only some recipes or spacings ask for.
  */
-export const scaleSchema = z.strictObject({
+const todaysSchema = z.strictObject({
 	id: idSchema,
 	recipe: z.enum(RECIPES),
 	parents: z.array(colourSourceSchema).min(LEAST_PARENTS).max(MOST_PARENTS),
@@ -37,8 +38,10 @@ export const scaleSchema = z.strictObject({
 	wheel: z.enum(WHEELS).optional(),
 	/** Dulling as far as the neutral, instead of through it to the complement. */
 	oneWay: z.boolean().optional(),
-	/** Hue steps at the greatest chroma that fits. */
-	greatestChroma: z.boolean().optional(),
+	/** How dulling goes to the complement; as the method mixes the two, where a row was stored before there was the choice. */
+	dulling: z.enum(DULLINGS).optional(),
+	/** How strong hue steps are; at the first parent's value and chroma, where a row was stored before there was the choice. */
+	turning: z.enum(TURNINGS).optional(),
 	/** Where the parent of value steps stands. */
 	parentPlace: z.enum(['value', 'middle']).optional(),
 	/** Places of the inner parents of a path, 0–1, rising; evenly spread where there are none. */
@@ -56,4 +59,14 @@ export const scaleSchema = z.strictObject({
 		.optional(),
 	look: scaleLookSchema.optional()
 });
-export type ScaleDecision = z.infer<typeof scaleSchema>;
+export type ScaleDecision = z.infer<typeof todaysSchema>;
+
+/** A scale as it was stored, in today's shape: hue steps at the greatest chroma once had a field of their own. */
+function broughtOver(stored: unknown): unknown {
+	if (typeof stored !== 'object' || stored === null || !('greatestChroma' in stored)) return stored;
+	const { greatestChroma, ...others } = stored;
+	if (typeof greatestChroma !== 'boolean') return stored;
+	return greatestChroma ? { ...others, turning: 'greatest' } : others;
+}
+
+export const scaleSchema = z.preprocess(broughtOver, todaysSchema) as unknown as z.ZodType<ScaleDecision>;

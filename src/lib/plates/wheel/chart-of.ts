@@ -8,12 +8,12 @@ import { colourOf, textOf } from '$lib/model/resolve';
 
 /** A wheel plate as the core takes it. */
 export function chartSpecOf(plate: WheelPlate, linked: readonly LinkedColour[]): ChartSpec {
-	const { from, lead, value, chroma } = plate;
+	const { from, lead, value, chroma, dulling = 'mixed' } = plate;
 	const strength: ChartSpec['strength'] =
 		from === 'given'
 			? { kind: 'given', value, chroma }
 			: { kind: 'lead', lead: fit(colourOf(textOf(lead, linked))).linear, holdValue: from === 'lead-value' };
-	return { ...plate, strength };
+	return { ...plate, strength, dulling };
 }
 
 /** The hues of a wheel plate with their rings. Reckoned again only when the plate or its lead colour has changed. */

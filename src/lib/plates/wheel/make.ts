@@ -21,6 +21,7 @@ export function newWheel(study: Surroundings): WheelPlate {
 		outside: { recipe: 'shades', count: 2 },
 		making: 'mixed',
 		method: 'oklab',
+		dulling: 'neutral',
 		discStrength: 0.4,
 		label: 'name'
 	};

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { METHODS } from '$lib/core/scale/mixing';
+import { DULLINGS } from '$lib/core/scale/spec';
 import { HUE_COUNTS, MAKINGS, MOST_RINGS, RING_RECIPES } from '$lib/core/scheme/hue-chart';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
@@ -33,6 +34,8 @@ export const wheelPlateSchema = z.strictObject({
 	making: z.enum(MAKINGS),
 	/** Of true mixes. */
 	method: z.enum(METHODS),
+	/** What rings are dulled with; as the method mixes opposite hues, where a wheel was stored before there was the choice. */
+	dulling: z.enum(DULLINGS).optional(),
 	/** Of each disc, where discs are laid over each other. */
 	discStrength: z.number().min(0.05).max(1),
 	label: z.enum(LABELS)

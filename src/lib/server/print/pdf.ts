@@ -80,6 +80,13 @@ function draw(pdf: Pdf, shape: Shape): void {
 		case 'mosaic':
 			for (const figure of figuresOf(shape)) draw(pdf, figure);
 			return;
+		case 'gradient': {
+			const { x, y, width, height, stops } = shape;
+			const run = pdf.linearGradient(x, y, x + width, y);
+			for (const { at, fill } of stops) run.stop(at, fill);
+			pdf.rect(x, y, width, height).fill(run);
+			return;
+		}
 		case 'area':
 			pdf.path(shape.path).fill(shape.fill);
 			return;

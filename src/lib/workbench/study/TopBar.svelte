@@ -1,6 +1,7 @@
 <script lang="ts">
 	import QuestionCircleOutline from 'flowbite-svelte-icons/QuestionCircleOutline.svelte';
 	import { COLOUR_FILES, cssOf, downloadColours } from '$lib/client/colour-files';
+	import { gradationToCss } from '$lib/core/format/css-properties';
 	import { benchOf } from '$lib/plates/benches.svelte';
 	import BoardPicker from '$lib/ui/BoardPicker.svelte';
 	import { type Board } from '$lib/ui/boards';
@@ -27,6 +28,8 @@
 	let printing = $state(false);
 	let picturing = $state(false);
 
+	const copyRun = (set: ColourSet) => void copyText(gradationToCss(set.run?.() ?? []), 'the CSS gradient');
+
 	/** "This scale as CSS properties", and so on. */
 	function coloursAs(set: ColourSet): MenuItem[] {
 		const copied = () => void copyText(cssOf(taken(set)), 'the CSS properties');
@@ -35,7 +38,8 @@
 				label: `${set.what} as ${file.label}`,
 				run: () => downloadColours(file, taken(set))
 			})),
-			{ label: `Copy ${set.what.toLowerCase()} as CSS properties`, run: copied }
+			{ label: `Copy ${set.what.toLowerCase()} as CSS properties`, run: copied },
+			...(set.run ? [{ label: `Copy ${set.what.toLowerCase()} as a CSS gradient`, run: () => copyRun(set) }] : [])
 		];
 	}
 

@@ -42,7 +42,7 @@ export function downloadStudy(document: StudyDocument): void {
 }
 
 /** Colours as files take them. */
-export function taken({ name, colours }: ColourSet): TakenColours {
+export function taken({ name, colours, run }: ColourSet): TakenColours {
 	const named = colours().map(({ name: called, hex }): NamedColour => ({ name: called, text: hex }));
-	return { name: plainName(name), hexes: named.map(({ text }) => text), named };
+	return { name: plainName(name), hexes: named.map(({ text }) => text), named, run: run?.() };
 }

@@ -1,50 +1,90 @@
-import * as server from '$lib/client/measures';
-import { type KeptMatch, type Measure } from '$lib/model/own-contrast';
+import { download } from '$lib/client/files';
+import { type OwnContrast } from '$lib/core/matching/own-contrast';
+import { newId } from '$lib/model/ids';
+import { measuresFileSchema, type Measure, type MeasuresFile } from '$lib/model/own-contrast';
 import { notices } from '$lib/ui/notices.svelte';
 
-const wordsOf = (error: unknown): string => (error instanceof Error ? error.message : 'That could not be done.');
+/** The name under which a browser keeps them. */
+const KEY = 'ricercar measures';
+/** Nobody measures themselves more often; the oldest give way. */
+const MOST = 50;
 
-/** A person's own contrast as it was measured: the newest first. One list for all studies. */
+const fileOf = (measures: readonly Measure[]): MeasuresFile => ({
+	format: 'ricercar measures',
+	version: 1,
+	measures: [...measures]
+});
+
+/** The measures in a text, or null where it is none of ours. */
+function measuresIn(text: string): readonly Measure[] | null {
+	try {
+		return measuresFileSchema.safeParse(JSON.parse(text)).data?.measures ?? null;
+	} catch {
+		return null;
+	}
+}
+
+const newestFirst = (one: Measure, other: Measure): number => other.made.localeCompare(one.made);
+
+/**
+ * One's own contrast as it was measured: the newest first. It belongs to a person and their screen, so this browser keeps it and nobody
+ * else sees it; it can be taken along as a file.
+ */
 class Measures {
 	list = $state.raw<readonly Measure[]>([]);
-	/** Whether the list has come yet. */
+	/** Whether the browser has been asked yet. */
 	loaded = $state(false);
-	private asked = false;
 
-	/** Asks the server for them, once. */
 	load(): void {
-		if (this.asked) return;
-		this.asked = true;
-		void this.carryOut(() => Promise.resolve());
-	}
-
-	/** Does something and lists them afresh; says what went wrong, and then gives null. */
-	private async carryOut<T>(work: () => Promise<T>): Promise<T | null> {
+		if (this.loaded) return;
+		this.loaded = true;
 		try {
-			const done = await work();
-			this.list = await server.listMeasures();
-			this.loaded = true;
-			return done;
-		} catch (error) {
-			this.asked = false;
-			notices.say(wordsOf(error));
-			return null;
+			this.list = measuresIn(localStorage.getItem(KEY) ?? '') ?? [];
+		} catch {
+			// A browser that keeps nothing for us: then they last as long as the page.
 		}
 	}
 
-	/** Keeps what a series came to; null where that could not be done. */
-	keep(matches: readonly KeptMatch[]): Promise<Measure | null> {
-		return this.carryOut(() => server.keepMeasure(matches));
+	private set(list: readonly Measure[]): void {
+		this.list = [...list].sort(newestFirst).slice(0, MOST);
+		try {
+			localStorage.setItem(KEY, JSON.stringify(fileOf(this.list)));
+		} catch {
+			notices.say('This browser keeps nothing: the measure lasts until the page is closed. Take it along as a file.');
+		}
 	}
 
-	async remove(id: string): Promise<void> {
-		const done = await this.carryOut(() => server.deleteMeasure(id));
-		if (done)
-			notices.say('The measure is deleted.', {
-				label: 'Bring it back',
-				run: () => void this.carryOut(() => server.restoreMeasure(id))
-			});
+	/** Keeps what a series came to. */
+	keep({ strengths, spread, shifts }: OwnContrast): Measure {
+		this.load();
+		const measure: Measure = { id: newId(), made: new Date().toISOString(), strengths, spread, matches: shifts.length };
+		this.set([measure, ...this.list]);
+		return measure;
+	}
+
+	remove(id: string): void {
+		const gone = this.list.find((measure) => measure.id === id);
+		if (!gone) return;
+		this.set(this.list.filter((measure) => measure !== gone));
+		notices.say('The measure is deleted.', { label: 'Bring it back', run: () => this.set([gone, ...this.list]) });
+	}
+
+	takeAlong(): void {
+		const content = JSON.stringify(fileOf(this.list), null, '\t');
+		download('my-contrast.measures.json', new Blob([content], { type: 'application/json' }));
+	}
+
+	/** Adds the measures of a file that was taken along; what is here already is not added again. */
+	async bring(file: File): Promise<void> {
+		const found = file.size > MOST_BYTES ? null : measuresIn(await file.text());
+		if (!found) return notices.say(`“${file.name}” has no measures: a file ending in .measures.json was expected.`);
+		this.load();
+		const added = found.filter(({ id }) => !this.list.some((measure) => measure.id === id));
+		this.set([...this.list, ...added]);
+		notices.say(added.length === 1 ? 'One measure was added.' : `${added.length} measures were added.`);
 	}
 }
+
+const MOST_BYTES = 200_000;
 
 export const measures = new Measures();

@@ -1,13 +1,15 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { readScale } from '$lib/core/scale/readings';
+	import { fixedSteps, remarksOnRecipe } from '$lib/core/scale/recipe-remarks';
 	import { remarksOn } from '$lib/core/scale/remarks';
-	import { RECIPE_WORDS } from '$lib/core/scale/words';
-	import { scaleOf } from '../scale-of';
+	import { RECIPE_WORDS, teachingOf } from '$lib/core/scale/words';
+	import { scaleOf, specOf } from '../scale-of';
 	import { type ScalesPlate } from '../schema';
 	import Chart from '$lib/ui/Chart.svelte';
 	import { copyText } from '$lib/workbench/mixer/clipboard';
-	import { decideScale } from '../scale-edits';
+	import { type Mend } from '$lib/core/remark';
+	import { mendScale } from './mend-scale';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { CHARTS_HEIGHT, chartFrame, chartSeries, VALUE_HEIGHT } from '$lib/workbench/readings/reading-charts';
 	import { scaleOn } from './chosen-scale';
@@ -24,20 +26,29 @@
 	const decision = $derived(scaleOn(workbench, plate));
 	const scale = $derived(decision && scaleOf(decision, workbench.document.linked));
 	const readings = $derived(scale && readScale(scale, PAPER));
-	const remarks = $derived(readings ? remarksOn(readings) : []);
+	const spec = $derived(decision && specOf(decision, workbench.document.linked));
+	const remarks = $derived(
+		readings && scale && spec ? [...remarksOn(readings, fixedSteps(spec, scale)), ...remarksOnRecipe(spec, scale)] : []
+	);
 	const inAll = $derived(scale?.inAll ?? 2);
 	const frame = $derived(chartFrame(inAll));
 	const series = $derived(scale && readings ? chartSeries(scale, readings) : {});
 	const lowest = $derived(readings ? Math.min(...readings.values).toFixed(0) : '');
 	const highest = $derived(readings ? Math.max(...readings.values).toFixed(0) : '');
 
-	function evenOut() {
-		if (decision) workbench.edit('Even out the steps', decideScale(plate.id, decision.id, { spacing: 'differences' }));
-	}
+	const MENDS: Readonly<Record<Mend, string>> = {
+		'even-out': 'Even out the steps',
+		'use-purest': 'Use the purest of its hue',
+		'as-interval': 'Make it an interval',
+		'as-tones': 'Make it tones',
+		'through-neutral': 'Go through the neutral'
+	};
 </script>
 
-{#snippet mend()}
-	<Button class="act mend" onclick={evenOut}>Even out the steps</Button>
+{#snippet mend(what: Mend)}
+	{#if decision && !(what === 'even-out' && decision.spacing === 'differences')}
+		<Button class="act mend" onclick={() => mendScale(workbench, plate, decision, what)}>{MENDS[what]}</Button>
+	{/if}
 {/snippet}
 
 <section class="readings" aria-label="Readings">
@@ -47,7 +58,7 @@
 			<span>row {plate.scales.indexOf(decision) + 1}</span>
 			<RowActions {workbench} {plate} />
 		</header>
-		<p class="teaches">{RECIPE_WORDS[decision.recipe].teaches}</p>
+		<p class="teaches">{spec ? teachingOf(spec) : ''}</p>
 		<div class="charts">
 			<p class="line"><span>Value, L*</span><b>{lowest === highest ? lowest : `${lowest}–${highest}`}</b></p>
 			<div class="chart">
@@ -77,7 +88,7 @@
 			<dt>The same in grey ink</dt>
 			<dd>{readings.ownGrey.ink.toFixed(0)} %</dd>
 		</dl>
-		<Remarks {remarks} mend={decision.spacing === 'differences' ? undefined : mend} />
+		<Remarks {remarks} {mend} />
 	{:else}
 		<h2>Nothing to read yet</h2>
 		<p>Add a scale to this plate. What it measures is said here.</p>

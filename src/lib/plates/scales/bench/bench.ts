@@ -1,6 +1,8 @@
+import { gradationOf } from '$lib/core/scale/gradation';
 import { type Bench } from '$lib/workbench/bench';
 import { coloursOfScale } from '../scale-colours';
 import { nameOfScale } from '../draw-scales';
+import { specOf } from '../scale-of';
 import { type ScalesPlate } from '../schema';
 import ScaleBar from './bar/ScaleBar.svelte';
 import { scaleOn } from './chosen-scale';
@@ -19,7 +21,14 @@ export const scalesBench: Bench<ScalesPlate> = {
 		const scale = scaleOn(workbench, plate);
 		const { linked } = workbench.document;
 		if (!scale) return [];
-		return [{ what: 'This scale', name: nameOfScale(scale, linked), colours: () => coloursOfScale(scale, linked) }];
+		return [
+			{
+				what: 'This scale',
+				name: nameOfScale(scale, linked),
+				colours: () => coloursOfScale(scale, linked),
+				run: () => gradationOf(specOf(scale, linked))
+			}
+		];
 	},
 	withPalette: (workbench, plate, palette) => [
 		{

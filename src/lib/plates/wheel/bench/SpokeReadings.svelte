@@ -21,7 +21,7 @@
 	let { workbench, plate, cell, steps }: Props = $props();
 
 	const PAPER = [1, 1, 1] as const;
-	const readings = $derived(readScale({ steps }, PAPER));
+	const readings = $derived(readScale({ steps, leaps: [] }, PAPER));
 	const rows = $derived(
 		steps.map((step, ring) => ({ step, ring, difference: ring > 0 ? readings.differences[ring - 1]! : null })).reverse()
 	);

@@ -1,6 +1,6 @@
 import { linearToHex } from '$lib/core/colour/bytes';
 import { type Step } from '$lib/core/scale/scale';
-import { neutralBetween } from '$lib/core/scheme/hue-chart';
+import { dulledEnd } from '$lib/core/scheme/hue-chart';
 import { chartOf, hueRing } from '../chart-of';
 import { hueSourceOf } from '../draw-wheel';
 import { newId } from '$lib/model/ids';
@@ -32,17 +32,19 @@ function scaleOfSide(plate: WheelPlate, side: 'inside' | 'outside', hue: Step, o
 	if (count === 0) return [];
 	// A scale finds the complement by itself only as a lead colour does that is turned as it is.
 	const towards = recipe === 'dulling' && plate.from !== 'lead';
-	const end = towards ? linearToHex(...neutralBetween(hue.linear, opposite.linear, plate.method)) : opposite.hex;
+	const { method, dulling = 'mixed' } = plate;
+	const end = towards ? linearToHex(...dulledEnd(hue.linear, opposite.linear, { method, dulling })) : opposite.hex;
 	return [
 		{
 			id: newId(),
 			recipe: towards ? 'interval' : recipe,
 			parents: [{ text: hue.hex }, { text: end }],
 			between: count,
-			method: plate.method,
+			method,
 			spacing: 'shares',
 			wheel: plate.wheel,
-			oneWay: true
+			oneWay: true,
+			dulling
 		}
 	];
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { sayP } from '../../say-p';
+	import { MOST_STRENGTH, type Strengths } from '$lib/core/ground/on-ground';
+	import { inHundredths, sayStrength, sayStrengths } from '../../say-strengths';
 	import { sayDay } from '$lib/drawing/say-day';
 	import { USUAL_GROUND } from '../../grounds-layout';
 	import { GROUND_FORMS, LARGEST_GROUND } from '../../common';
@@ -19,7 +20,12 @@
 
 	const fields = $derived(groundExercises.of(plate).fields);
 	const own = $derived(measures.list[0]);
-	const ownStrength = $derived(own && Math.round(own.p * 100) / 100);
+	const ownStrengths = $derived(own && inHundredths(own.strengths));
+	const isMine = $derived(
+		ownStrengths?.value === plate.strengths.value && ownStrengths?.colour === plate.strengths.colour
+	);
+
+	const WORKS_ON = ['value', 'colour'] as const satisfies readonly (keyof Strengths)[];
 
 	onMount(() => measures.load());
 </script>
@@ -66,25 +72,33 @@
 	{/if}
 {/if}
 {#if fields.includes('strength')}
-	<RangeField
-		label="How a ground works on a figure"
-		title="How a ground works on a figure in the model: below 0 contrast, above 0 assimilation"
-		before="strength"
-		after={sayP(plate.influence)}
-		value={plate.influence}
-		least={-1}
-		most={1}
-		step={0.01}
-		said={sayP(plate.influence)}
-		onset={(influence) => decide(workbench, plate, 'Change the strength', { influence }, 'influence')}
-	/>
-	{#if own && ownStrength !== undefined}
+	{#each WORKS_ON as what (what)}
+		<RangeField
+			label="How a ground works on the {what} of a figure"
+			title="How a ground works on the {what} of a figure in the model: below 0 contrast, above 0 assimilation"
+			before="on {what}"
+			after={sayStrength(plate.strengths[what])}
+			value={plate.strengths[what]}
+			least={-MOST_STRENGTH[what]}
+			most={MOST_STRENGTH[what]}
+			step={0.01}
+			said={sayStrength(plate.strengths[what])}
+			onset={(strength) =>
+				decide(
+					workbench,
+					plate,
+					'Change the strength',
+					{ strengths: { ...plate.strengths, [what]: strength } },
+					`strength on ${what}`
+				)}
+		/>
+	{/each}
+	{#if own && ownStrengths}
 		<button
 			class="act"
-			disabled={plate.influence === ownStrength}
-			title="Measured {sayDay(own.made)}, ± {own.spread.toFixed(2)}"
-			onclick={() => decide(workbench, plate, 'Predict with my own contrast', { influence: ownStrength })}
-			>Mine, {sayP(ownStrength)}</button
+			disabled={isMine}
+			title="{sayStrengths(ownStrengths)}, measured {sayDay(own.made)}"
+			onclick={() => decide(workbench, plate, 'Predict with my own contrast', { strengths: ownStrengths })}>Mine</button
 		>
 	{/if}
 {/if}

@@ -58,7 +58,7 @@ function draw(
 		words(
 			28,
 			528,
-			covered && predicted ? `The opposite by opponent axes, ${afterImage.hex}: a model; eyes differ.` : '',
+			covered && predicted ? `About ${afterImage.hex}, the opposite by opponent axes: a model; eyes differ.` : '',
 			{ size: 11 }
 		)
 	];
@@ -74,7 +74,7 @@ export const afterImage: GroundExercise<AfterImage, Made> = {
 	},
 	heading: 'after-image',
 	fields: ['figures'],
-	begin: () => ({ name: 'after-image', covered: false, predicted: true }),
+	begin: () => ({ name: 'after-image', covered: false, predicted: false }),
 	make: (common, _, linked) => {
 		const both = bothGrounds(common, linked);
 		return { ...both, afterImage: patchOf(afterImageOf(both.figure.linear)) };
@@ -91,5 +91,7 @@ export const afterImage: GroundExercise<AfterImage, Made> = {
 		{ settings: { ...settings, covered: true, predicted: false }, says: 'the neutral field' },
 		{ settings: { ...settings, covered: true, predicted: true }, says: 'the after-image, by the model' }
 	],
-	remarks: () => [holds('Show it to a room, or press “Look”: after twenty seconds the neutral field comes by itself.')]
+	remarks: () => [
+		holds('ask', 'Show it to a room, or press “Look”: after twenty seconds the neutral field comes by itself.')
+	]
 };

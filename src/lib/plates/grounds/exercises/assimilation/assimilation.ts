@@ -77,5 +77,5 @@ export const assimilation: GroundExercise<Assimilation, Made> = {
 		{ settings: { ...settings, strip: false }, says: 'is it one colour between the lines?' },
 		{ settings: { ...settings, strip: true }, says: 'with the proof strip' }
 	],
-	remarks: () => [holds('Look at the finest pattern from far, at the broadest from near.')]
+	remarks: () => [holds('ask', 'Look at the finest pattern from far, at the broadest from near.')]
 };

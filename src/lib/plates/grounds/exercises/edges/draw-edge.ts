@@ -7,6 +7,7 @@ import { GROUND_BOXES } from '../../grounds-layout';
 
 const TEETH = 9;
 const REACH = 36;
+const FOOT = 6;
 
 /** Two colours with a border of teeth, so that there is much of it to look at. */
 export function drawEdge([one, other]: readonly [Patch, Patch]): Shape[] {
@@ -18,10 +19,13 @@ export function drawEdge([one, other]: readonly [Patch, Patch]): Shape[] {
 		...Array.from({ length: TEETH }, (_, i): Shape => {
 			const top = left.y + i * high;
 			const inner = i % 2 === 0 ? one.hex : other.hex;
-			const tip = right.x + (i % 2 === 0 ? REACH : -REACH);
+			const side = i % 2 === 0 ? 1 : -1;
+			const tip = right.x + side * REACH;
+			// From within its own field on, so that no seam of half covered pixels stands at its foot.
+			const foot = right.x - side * FOOT;
 			return {
 				kind: 'area',
-				path: `M${right.x} ${top}L${tip} ${top + high / 2}L${right.x} ${top + high}z`,
+				path: `M${foot} ${top}L${right.x} ${top}L${tip} ${top + high / 2}L${right.x} ${top + high}L${foot} ${top + high}z`,
 				fill: inner
 			};
 		})
@@ -40,7 +44,7 @@ export const drawMeasure = (edge: Edge): Shape[] => [
 	words(
 		28,
 		452,
-		`Value apart ${edge.valueDifference.toFixed(1)} L*, difference ${edge.difference.toFixed(1)} ΔE00, the quieter one’s chroma ${edge.chroma.toFixed(3)}, hues ${edge.hueAngle.toFixed(0)}° apart.`
+		`Value apart ${edge.valueDifference.toFixed(1)} L*, difference ${edge.difference.toFixed(1)} ΔE00, the quieter one’s chroma ${edge.chroma.toFixed(3)}, ${edge.hueAngle === null ? 'no hues to compare' : `hues ${edge.hueAngle.toFixed(0)}° apart`}.`
 	),
 	words(
 		28,

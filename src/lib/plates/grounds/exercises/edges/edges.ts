@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { edgeBetween, type Edge } from '$lib/core/ground/edges';
-import { holds, look } from '$lib/core/remark';
+import { said } from '$lib/core/remark';
 import { type Patch } from '$lib/drawing/patch';
 import { type GroundExercise } from '../../exercise';
 import { namedGrounds } from '../../grounds-colours';
 import { GROUND_BOXES, placesOfGrounds } from '../../grounds-layout';
 import { codesOfPair } from '../../previews';
 import { bothGrounds } from '../../seen';
+import { borderWords } from './border-words';
 import { drawEdge, drawMeasure } from './draw-edge';
 
 const schema = z.strictObject({
@@ -45,8 +46,6 @@ export const edges: GroundExercise<Edges, Made> = {
 		{ settings: { ...settings, measured: true }, says: 'with its measure' }
 	],
 	remarks: ({ made: { edge } }) => {
-		if (edge.vanishing > 0.5) return [holds('The border nearly vanishes.')];
-		if (edge.vibrating > 0.5) return [holds('The border vibrates.')];
-		return [look('A plain border: their values are too far apart to vanish or vibrate.')];
+		return [said('edges.border', edge.vanishing > 0.5 || edge.vibrating > 0.5, borderWords(edge))];
 	}
 };

@@ -7,7 +7,7 @@ import {
 	surelyJudged,
 	type JudgedPair
 } from '$lib/core/matching/judging';
-import { remark } from '$lib/core/remark';
+import { holds, look } from '$lib/core/remark';
 import { bar } from '$lib/drawing/bars';
 import { type Shape } from '$lib/drawing/drawing';
 import { patchOf } from '$lib/drawing/patch';
@@ -86,9 +86,8 @@ export const judging: GroundExercise<Judging, Made> = {
 	preview: ({ made }) => made.pair?.colours.flatMap((colour) => Array<string>(2).fill(linearToHex(...colour))) ?? [],
 	remarks: ({ made }) =>
 		made.right.map((right, i) =>
-			remark(
-				right ? 'holds' : 'look',
-				`${JUDGED_DIFFERENCES[i]} L* apart: ${right ? 'right' : 'taken the other way round'}.`
-			)
+			right
+				? holds('judging.answer', `${JUDGED_DIFFERENCES[i]} L* apart: right.`)
+				: look('judging.answer', `${JUDGED_DIFFERENCES[i]} L* apart: taken the other way round.`)
 		)
 };

@@ -1,8 +1,11 @@
 import { z } from 'zod';
 import { likeItsGround } from '$lib/core/ground/search';
 import { scoreMatch } from '$lib/core/matching/score';
-import { remark } from '$lib/core/remark';
-import { patchOf } from '$lib/drawing/patch';
+import { type Strengths } from '$lib/core/ground/on-ground';
+import { look, said, type Remark } from '$lib/core/remark';
+import { besideLimit } from '$lib/core/say-number';
+import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
+import { patchOf, type Patch } from '$lib/drawing/patch';
 import { once } from '$lib/model/once';
 import { type GroundsCommon } from '../../common';
 import { drawLooks, drawPair, type Solution } from '../../draw-pair';
@@ -11,7 +14,7 @@ import { namedGrounds } from '../../grounds-colours';
 import { placesOfPair } from '../../grounds-layout';
 import { codesOfPair } from '../../previews';
 import { remarksOnPair } from '../../remarks-on-pair';
-import { pairOf, type Seen } from '../../seen';
+import { pairOf, seenOn, type Seen } from '../../seen';
 
 const schema = z.strictObject({
 	name: z.literal('like-ground'),
@@ -35,14 +38,37 @@ function make(common: GroundsCommon, linked: Parameters<typeof pairOf>[1]): Made
 	const pair = pairOf(common, linked);
 	const [one, other] = pair;
 	const solution = once((): Solution => {
-		const patch = patchOf(likeItsGround(one.ground.linear, other.ground.linear, common.influence).linear);
+		const patch = patchOf(likeItsGround(one.ground.linear, other.ground.linear, common.strengths).linear);
 		return { ...patch, fits: true, off: scoreMatch(one.figure.linear, patch.linear).difference };
 	});
 	return { pair, solution };
 }
 
-/** Nearer (ΔE00) than this the attempt is as good as the solution. */
-const FOUND = 4;
+/** Nearer (ΔE00) than this a figure looks like the other ground (our choice). */
+const ALIKE = 4;
+
+type Pair = Made['pair'];
+
+/** How far (ΔE00) the figure looks from the second ground on the first, and from the first on the second. */
+const misses = ([one, other]: Pair): readonly [number, number] => [
+	differenceOfLinear(one.looks.linear, other.ground.linear),
+	differenceOfLinear(other.looks.linear, one.ground.linear)
+];
+
+const seenOnBoth = (figure: Patch, [one, other]: Pair, { strengths }: { readonly strengths: Strengths }): Pair => [
+	seenOn(figure, one.ground, strengths),
+	seenOn(figure, other.ground, strengths)
+];
+
+function onMisses(what: string, [first, second]: readonly [number, number]): Remark {
+	const like = Math.max(first, second) < ALIKE;
+	const far = [first, second].map((miss) => besideLimit(miss, ALIKE, 1));
+	return said(
+		'like-ground.off',
+		like,
+		`By the model ${what} looks ${far[0]} ΔE00 from the second ground on the first, and ${far[1]} from the first on the second.`
+	);
+}
 const BARE = { predicted: false, strip: false, cover: false, solved: false } as const;
 
 /** One colour between two grounds that on each looks like the other ground. */
@@ -55,7 +81,7 @@ export const likeGround: GroundExercise<LikeGround, Made> = {
 	},
 	heading: 'like its ground',
 	fields: ['figures', 'grounds', 'strength'],
-	begin: () => ({ name: 'like-ground', predicted: true, strip: false, cover: false, solved: false }),
+	begin: () => ({ name: 'like-ground', predicted: false, strip: false, cover: false, solved: false }),
 	make: (common, _, linked) => make(common, linked),
 	draw: ({ common, settings, made: { pair, solution } }) => [
 		...drawPair(common, pair, settings),
@@ -74,15 +100,16 @@ export const likeGround: GroundExercise<LikeGround, Made> = {
 		{ settings: { ...settings, ...BARE, predicted: true }, says: 'what each figure looks like, by the model' },
 		{ settings: { ...settings, ...BARE, predicted: true, solved: true }, says: 'with the solution' }
 	],
-	remarks: ({ settings, made: { pair, solution } }) => [
-		...(settings.solved
-			? [
-					remark(
-						solution().off < FOUND ? 'holds' : 'look',
-						`The figure is ${solution().off.toFixed(1)} ΔE00 from the best one between these grounds.`
-					)
-				]
-			: []),
-		...remarksOnPair(pair)
-	]
+	remarks: ({ common, settings: { solved, predicted }, made: { pair, solution } }) => {
+		if (!solved && !predicted)
+			return [
+				look('ask', 'Set the figure until on each ground it looks like the other ground, then show what the model has.')
+			];
+		const best = solved ? misses(seenOnBoth(solution(), pair, common)) : null;
+		return [
+			onMisses('it', misses(pair)),
+			...(best ? [onMisses('the best one between these grounds', best)] : []),
+			...remarksOnPair(pair, predicted)
+		];
+	}
 };

@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { drivenApart } from '$lib/core/ground/propose';
-import { holds, look } from '$lib/core/remark';
+import { look, said } from '$lib/core/remark';
+import { besideLimit } from '$lib/core/say-number';
 import { type GroundsCommon } from '../../common';
 import { drawLooks, drawPair } from '../../draw-pair';
 import { type GroundExercise } from '../../exercise';
 import { namedGrounds } from '../../grounds-colours';
 import { placesOfPair } from '../../grounds-layout';
 import { codesOfPair } from '../../previews';
-import { remarksOnPair } from '../../remarks-on-pair';
+import { lookApart, remarksOnPair } from '../../remarks-on-pair';
 import { pairOf, type Seen } from '../../seen';
 
 const schema = z.strictObject({
@@ -22,11 +23,12 @@ export type OneAsTwo = z.infer<typeof schema>;
 
 interface Made {
 	readonly pair: readonly [Seen, Seen];
-	/** How far apart (ΔEOK) the two appearances are. */
-	readonly apart: number;
+	/** How far apart (ΔEOK) the two appearances are, as the search for grounds has it. */
+	readonly apart: () => number;
 }
 
-const CLEARLY_APART = 0.03;
+/** From this ΔE00 on one colour plainly looks like two (our choice). */
+const CLEARLY_APART = 4;
 const BARE = { predicted: false, strip: false, cover: false } as const;
 
 /** One colour on two grounds, which looks like two. */
@@ -40,11 +42,11 @@ export const oneAsTwo: GroundExercise<OneAsTwo, Made> = {
 	heading: 'one colour as two',
 	fields: ['figures', 'grounds', 'strength'],
 	searches: true,
-	begin: () => ({ name: 'one-as-two', predicted: true, strip: false, cover: false }),
+	begin: () => ({ name: 'one-as-two', predicted: false, strip: false, cover: false }),
 	make: (common: GroundsCommon, _, linked) => {
 		const pair = pairOf(common, linked);
 		const grounds = [pair[0].ground.linear, pair[1].ground.linear] as const;
-		return { pair, apart: drivenApart(pair[0].figure.linear, grounds, common.influence) };
+		return { pair, apart: () => drivenApart(pair[0].figure.linear, grounds, common.strengths) };
 	},
 	draw: ({ common, settings, made: { pair } }) => [
 		...drawPair(common, pair, settings),
@@ -62,10 +64,17 @@ export const oneAsTwo: GroundExercise<OneAsTwo, Made> = {
 		{ settings: { ...settings, ...BARE, cover: true }, says: 'the grounds covered' },
 		{ settings: { ...settings, ...BARE, predicted: true }, says: 'what each figure looks like, by the model' }
 	],
-	remarks: ({ made: { pair, apart } }) => [
-		apart > CLEARLY_APART
-			? holds('The two grounds drive it clearly apart.')
-			: look('The two grounds hardly drive it apart: take grounds that differ more.'),
-		...remarksOnPair(pair)
-	]
+	remarks: ({ settings: { predicted }, made: { pair } }) => {
+		if (!predicted) return [look('ask', 'Look at the two figures first: do they look like one colour or like two?')];
+		const apart = lookApart(pair);
+		const more = apart > CLEARLY_APART ? '.' : ': take grounds that differ more.';
+		return [
+			said(
+				'grounds.driven-apart',
+				apart > CLEARLY_APART,
+				`By the model the two look ${besideLimit(apart, CLEARLY_APART, 1)} ΔE00 apart${more}`
+			),
+			...remarksOnPair(pair, predicted)
+		];
+	}
 };

@@ -5,10 +5,9 @@ import {
 	readContrast,
 	type OwnContrast
 } from '$lib/core/matching/own-contrast';
-import { type ContrastSeries, type KeptMatch } from '$lib/model/own-contrast';
+import { type ContrastSeries } from '$lib/model/own-contrast';
 import { type LinkedColour } from '$lib/model/linked';
-import { patchOf, type Patch } from '$lib/drawing/patch';
-import { patchBy } from '$lib/drawing/patch';
+import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 
 /** The match at hand: a figure on its ground, and the twin that is being set beside it. */
 export interface Matching {
@@ -21,8 +20,6 @@ export interface Matching {
 export interface MadeContrast {
 	/** Null when all matches are made. */
 	readonly now: Matching | null;
-	/** What has been matched so far, as codes. */
-	readonly matches: readonly KeptMatch[];
 	/** What it comes to, when all matches are made. */
 	readonly result: OwnContrast | null;
 }
@@ -30,10 +27,19 @@ export interface MadeContrast {
 const fitted = new WeakMap<readonly string[], OwnContrast>();
 
 /** What matches come to. Fitted once for a series: no other colour of the study changes it, and a dial must not wait for it. */
-function resultOf(twins: readonly string[], matches: readonly KeptMatch[]): OwnContrast {
+function resultOf(series: number, twins: readonly string[]): OwnContrast {
 	const known = fitted.get(twins);
 	if (known) return known;
-	const made = readContrast(matchesOf(matches));
+	const trials = twins.map((_, round) => contrastTrial(series, round));
+	const coded = twins.map((twin, i) => ({
+		figure: patchOf(trials[i]!.figure).hex,
+		ground: patchOf(trials[i]!.ground).hex,
+		twin
+	}));
+	const made = readContrast(
+		matchesOf(coded),
+		trials.map(({ start }) => start)
+	);
 	fitted.set(twins, made);
 	return made;
 }
@@ -43,12 +49,8 @@ export function contrastOf(
 	{ series, twins, twin }: Pick<ContrastSeries, 'series' | 'twins' | 'twin'>,
 	linked: readonly LinkedColour[]
 ): MadeContrast {
-	const matches = twins.map((match, i): KeptMatch => {
-		const { figure, ground } = contrastTrial(series, i);
-		return { figure: patchOf(figure).hex, ground: patchOf(ground).hex, twin: match };
-	});
-	if (twins.length === CONTRAST_ROUNDS) return { now: null, matches, result: resultOf(twins, matches) };
+	if (twins.length === CONTRAST_ROUNDS) return { now: null, result: resultOf(series, twins) };
 	const { figure, ground, start } = contrastTrial(series, twins.length);
 	const set = twin ? patchBy(twin, linked) : patchOf(start);
-	return { now: { figure: patchOf(figure), ground: patchOf(ground), twin: set }, matches, result: null };
+	return { now: { figure: patchOf(figure), ground: patchOf(ground), twin: set }, result: null };
 }

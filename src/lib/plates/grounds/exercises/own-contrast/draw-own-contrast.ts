@@ -1,3 +1,4 @@
+import { type Strengths } from '$lib/core/ground/on-ground';
 import { CONTRAST_ROUNDS, type OwnContrast } from '$lib/core/matching/own-contrast';
 import { type ContrastSeries } from '$lib/model/own-contrast';
 import { type GroundsCommon } from '../../common';
@@ -7,7 +8,7 @@ import { INK, SOFT, words } from '$lib/drawing/words';
 import { type MadeContrast } from './contrast-of';
 import { sayDay } from '$lib/drawing/say-day';
 import { BOARD_FILL, figureOf, marksOf } from '../../ground-shapes';
-import { sayP } from '../../say-p';
+import { sayStrength } from '../../say-strengths';
 import { figureIn, GROUND_BOXES } from '../../grounds-layout';
 
 const MARKS_Y = 484;
@@ -57,7 +58,7 @@ function axes(): Shape[] {
 
 const DOT = 5;
 
-/** A full lozenge for what was measured, an upright line from it to what the model has with this p. */
+/** A full lozenge for what was measured, an upright line from it to what the model has with these strengths. */
 function dots({ shifts }: OwnContrast): Shape[] {
 	return shifts.flatMap(({ ground, measured, predicted }): Shape[] => {
 		const [x, y] = placeOn(ground, measured);
@@ -70,8 +71,16 @@ function dots({ shifts }: OwnContrast): Shape[] {
 	});
 }
 
+/** "−0.30 ± 0.04" */
+const withSpread = ({ strengths, spread }: OwnContrast, on: keyof Strengths): string =>
+	`${sayStrength(strengths[on])} ± ${spread[on].toFixed(2)}`;
+
 const drawResult = (result: OwnContrast, kept: string | null): Shape[] => [
-	words(28, 92, `p = ${sayP(result.p)} ± ${result.spread.toFixed(2)}`, { face: 'serif', size: 27, fill: INK }),
+	words(28, 92, `On value ${withSpread(result, 'value')}, on colour ${withSpread(result, 'colour')}`, {
+		face: 'serif',
+		size: 27,
+		fill: INK
+	}),
 	words(
 		28,
 		116,
@@ -82,7 +91,7 @@ const drawResult = (result: OwnContrast, kept: string | null): Shape[] => [
 	words(
 		28,
 		520,
-		'Lozenges: what was set. Bars: what the model says with this p, which says nothing about how good anyone’s eyes are.',
+		'Lozenges: what was set. Bars: what the model says with these strengths, which say nothing about how good anyone’s eyes are.',
 		{
 			size: 11
 		}

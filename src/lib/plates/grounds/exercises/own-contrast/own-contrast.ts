@@ -1,11 +1,12 @@
 import { z } from 'zod';
-import { CONTRAST_ROUNDS } from '$lib/core/matching/own-contrast';
+import { CONTRADICTS, CONTRAST_ROUNDS, type OwnContrast } from '$lib/core/matching/own-contrast';
 import { holds, look, type Remark } from '$lib/core/remark';
+import { besideLimit } from '$lib/core/say-number';
 import { contrastSeriesSchema } from '$lib/model/own-contrast';
 import { type GroundExercise } from '../../exercise';
 import { BOARD_FILL } from '../../ground-shapes';
 import { figureIn, GROUND_BOXES } from '../../grounds-layout';
-import { sayP } from '../../say-p';
+import { sayStrength } from '../../say-strengths';
 import { MOST_SERIES } from '../../series';
 import { contrastOf, type MadeContrast } from './contrast-of';
 import { drawOwnContrast } from './draw-own-contrast';
@@ -17,22 +18,46 @@ export type OwnContrastSettings = z.infer<typeof schema>;
 const firstSeries = (id: string): number =>
 	[...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % MOST_SERIES, 7);
 
+/** Between these a strength is hardly one. */
+const HARDLY = 0.02;
+
+const worksBy = (strength: number): string =>
+	strength < -HARDLY ? 'contrast' : strength > HARDLY ? 'assimilation' : 'hardly anything';
+
+/** What both strengths say: which way grounds work on value and on colour for this person. */
+function onStrengths({ strengths: { value, colour } }: OwnContrast): Remark {
+	const words = `For you grounds work on value by ${worksBy(value)} (${sayStrength(value)}), on colour by ${worksBy(colour)} (${sayStrength(colour)}).`;
+	return holds('contrast.strengths', words);
+}
+
+/** Whether the series tells anything. */
+function onVerdict({ verdict, spread }: OwnContrast): Remark {
+	const far = `± ${besideLimit(spread.value, CONTRADICTS.value, 2)} on value, ± ${besideLimit(spread.colour, CONTRADICTS.colour, 2)} on colour`;
+	switch (verdict) {
+		case 'agrees':
+			return holds('contrast.agree', `The matches agree: ${far}.`);
+		case 'contradicts':
+			return look(
+				'contrast.agree',
+				`The matches contradict each other, ${far}: this series tells nothing. Make another.`
+			);
+		case 'untouched':
+			return look(
+				'contrast.agree',
+				'Half of the twins or more were left where they started: this series tells nothing.'
+			);
+	}
+}
+
 function remarksOn(result: MadeContrast['result']): Remark[] {
 	if (!result)
 		return [
 			look(
+				'ask',
 				'Set the twin in the mixer until both look alike, then say so. Sit as you always sit; look from one to the other.'
 			)
 		];
-	const { p, spread } = result;
-	return [
-		p < -0.02
-			? holds(`Grounds push figures away from themselves: your p is ${sayP(p)}.`)
-			: look(`Your p is ${sayP(p)}: hardly any contrast. Were the codes read, or the twin left where it started?`),
-		spread < 0.25
-			? holds(`The matches agree: ± ${spread.toFixed(2)}.`)
-			: look(`The matches differ much, ± ${spread.toFixed(2)}: another series would tell more.`)
-	];
+	return [onStrengths(result), onVerdict(result)];
 }
 
 /** How strongly a ground works on a figure for one person, by a dozen matches. */

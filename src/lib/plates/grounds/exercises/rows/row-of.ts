@@ -64,7 +64,7 @@ export function rowOf(common: GroundsCommon, settings: Rows, linked: readonly Li
 	// A scale is laid over what its middle asks for.
 	const middle = figures[Math.floor(figures.length / 2)]!;
 	return groundsOfRow(common, settings, middle).map((ground) => {
-		const all = figures.map((each) => seenOn(each, ground, common.influence));
+		const all = figures.map((each) => seenOn(each, ground, common.strengths));
 		const mean = (of: (each: Seen) => number): number => all.reduce((sum, each) => sum + of(each), 0) / all.length;
 		return { ground, seen: all, value: mean(({ shift }) => shift.value), chroma: mean(({ shift }) => shift.chroma) };
 	});

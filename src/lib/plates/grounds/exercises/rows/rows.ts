@@ -9,13 +9,13 @@ import { rowsSchema, type Rows } from './schema';
 
 const signed = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(0)}`;
 
-function remarksOnRow({ scale }: Rows, row: readonly SeenRow[]): Remark[] {
-	if (row.length === 0) return [];
+function remarksOnRow({ scale, predicted }: Rows, row: readonly SeenRow[]): Remark[] {
+	if (row.length === 0 || !predicted) return [];
 	const values = row.map(({ value }) => value);
 	const [least, most] = [signed(Math.min(...values)), signed(Math.max(...values))];
 	const range = least === most ? `${least} L* on every ground` : `${least} to ${most} L*`;
-	const what = scale ? 'The value of the whole scale, in the mean, seems' : 'Its value seems';
-	return [holds(`${what} to shift by ${range}.`)];
+	const what = scale ? 'the value of the whole scale, in the mean, seems' : 'its value seems';
+	return [holds('grounds.row', `By the model ${what} to shift by ${range}.`)];
 }
 
 /** One colour, or a whole scale, over a row of grounds. */
@@ -25,7 +25,7 @@ export const rows: GroundExercise<Rows, readonly SeenRow[]> = {
 	words: { name: 'Rows of grounds', says: 'One colour over a row of grounds, and what it seems to become on each.' },
 	heading: 'rows of grounds',
 	fields: ['figures', 'strength'],
-	begin: () => ({ name: 'rows', predicted: true, row: 'values', count: 7, scale: null }),
+	begin: () => ({ name: 'rows', predicted: false, row: 'values', count: 7, scale: null }),
 	mapSources: (settings, change) => ({
 		...settings,
 		scale: settings.scale && mapScaleSources(settings.scale, change)
@@ -36,8 +36,11 @@ export const rows: GroundExercise<Rows, readonly SeenRow[]> = {
 	places: ({ form, size }, { scale, count }) =>
 		scale ? [] : [{ what: 'figure', index: 0, said: 'Figure', box: figureIn(rowBoxes(count)[0]!, form, size) }],
 	colours: ({ settings, made }) =>
-		settings.scale
-			? (made[0]?.seen ?? []).map(({ figure }, i) => ({ name: `Step ${i + 1}`, hex: figure.hex }))
+		settings.scale || !settings.predicted
+			? (made[0]?.seen ?? []).map(({ figure }, i) => ({
+					name: settings.scale ? `Step ${i + 1}` : 'Figure',
+					hex: figure.hex
+				}))
 			: made.flatMap(({ seen }, i) =>
 					seen.map(({ looks, shift }) => ({ name: `On ground ${i + 1}: ${shift.words}`, hex: looks.hex }))
 				),

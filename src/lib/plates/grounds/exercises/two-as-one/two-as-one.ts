@@ -3,7 +3,8 @@ import { inGamut } from '$lib/core/colour/gamut';
 import { fitted } from '$lib/core/colour/shown';
 import { twoAsOne as sameOnOther } from '$lib/core/ground/on-ground';
 import { scoreMatch } from '$lib/core/matching/score';
-import { look, remark } from '$lib/core/remark';
+import { look, said } from '$lib/core/remark';
+import { besideLimit } from '$lib/core/say-number';
 import { patchOf } from '$lib/drawing/patch';
 import { once } from '$lib/model/once';
 import { type GroundsCommon } from '../../common';
@@ -35,7 +36,7 @@ function make(common: GroundsCommon, linked: Parameters<typeof pairOf>[1]): Made
 	const pair = pairOf(common, linked, true);
 	const [one, other] = pair;
 	const solution = once((): Solution => {
-		const whole = sameOnOther(one.figure.linear, one.ground.linear, other.ground.linear, common.influence);
+		const whole = sameOnOther(one.figure.linear, one.ground.linear, other.ground.linear, common.strengths);
 		const patch = patchOf(fitted(whole).linear);
 		const off = scoreMatch(other.figure.linear, patch.linear).difference;
 		return { ...patch, fits: inGamut(...whole), off };
@@ -58,7 +59,7 @@ export const twoAsOne: GroundExercise<TwoAsOne, Made> = {
 	heading: 'two colours as one',
 	fields: ['figures', 'grounds', 'strength'],
 	twoFigures: true,
-	begin: () => ({ name: 'two-as-one', predicted: true, cover: false, solved: false }),
+	begin: () => ({ name: 'two-as-one', predicted: false, cover: false, solved: false }),
 	make: (common, _, linked) => make(common, linked),
 	draw: ({ common, settings: { predicted, cover, solved }, made: { pair, solution } }) => [
 		...drawPair(common, pair, { cover }),
@@ -77,13 +78,20 @@ export const twoAsOne: GroundExercise<TwoAsOne, Made> = {
 		{ settings: { ...settings, ...BARE, predicted: true }, says: 'what each figure looks like, by the model' },
 		{ settings: { ...settings, ...BARE, predicted: true, solved: true }, says: 'with the solution' }
 	],
-	remarks: ({ settings, made: { pair, solution } }) => {
-		if (!settings.solved)
-			return [look('Set the second figure until both look the same, then show the solution.'), ...remarksOnPair(pair)];
+	remarks: ({ settings: { solved, predicted }, made: { pair, solution } }) => {
+		if (!solved)
+			return [
+				look('ask', 'Set the second figure until both look the same, then show the solution.'),
+				...remarksOnPair(pair, predicted)
+			];
 		const { off, fits } = solution();
 		return [
-			remark(off < FOUND ? 'holds' : 'look', `The second figure is ${off.toFixed(1)} ΔE00 from the solution.`),
-			...(fits ? [] : [look('No screen shows the whole solution; the nearest is shown.')])
+			said(
+				'two-as-one.off',
+				off < FOUND,
+				`The second figure is ${besideLimit(off, FOUND, 1)} ΔE00 from the model’s solution.`
+			),
+			...(fits ? [] : [look('two-as-one.unshowable', 'No screen shows the whole solution; the nearest is shown.')])
 		];
 	}
 };

@@ -1,10 +1,14 @@
 import { areasInBalance } from '$lib/core/ground/balance';
 import { holds, look } from '$lib/core/remark';
+import { besideLimit } from '$lib/core/say-number';
 import { type MixExercise } from '../../exercise';
 import { placesOfBar } from '../../parent-bar';
 import { namedParents, parentName, parentsOf } from '../../parents';
 import { drawBalance } from './draw-balance';
 import { balanceSchema, type Balance, type MadeBalance } from './schema';
+
+/** Between these shares of its area in balance a colour is in balance (our choice). */
+const [LEAST, MOST] = [0.9, 1.1] as const;
 
 /** Areas in which light hues and dark ones hold each other in balance. */
 export const balance: MixExercise<Balance, MadeBalance> = {
@@ -36,9 +40,12 @@ export const balance: MixExercise<Balance, MadeBalance> = {
 		return shares.map((share, i) => {
 			const ratio = common.parents[i]!.parts / whole / share;
 			const name = parentName(common, i, linked);
-			return ratio > 0.9 && ratio < 1.1
-				? holds(`${name} is in balance.`)
-				: look(`${name} has ${ratio.toFixed(1)} times its share in balance.`);
+			return ratio > LEAST && ratio < MOST
+				? holds('balance.in', `${name} is in balance.`)
+				: look(
+						'balance.out',
+						`${name} has ${besideLimit(ratio, ratio < 1 ? LEAST : MOST, 1)} times its share in balance.`
+					);
 		});
 	}
 };

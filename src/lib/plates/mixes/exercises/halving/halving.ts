@@ -1,5 +1,5 @@
 import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
-import { holds, look } from '$lib/core/remark';
+import { holds } from '$lib/core/remark';
 import { evenness } from '$lib/core/scale/readings';
 import { METHOD_WORDS } from '$lib/core/scale/words';
 import { type Box } from '$lib/drawing/box';
@@ -18,6 +18,10 @@ import { halvingSchema, type Halving } from './schema';
 /** The smallest difference of a row's neighbours over the largest, in ΔE00. */
 const evennessOf = (row: readonly Patch[]): number =>
 	evenness(row.slice(1).map(({ linear }, i) => differenceOfLinear(row[i]!.linear, linear)));
+
+/** What a stroke, from 1, changes. */
+const strokeBy = (row: readonly Patch[], stroke: number): string =>
+	differenceOfLinear(row[stroke - 1]!.linear, row[stroke]!.linear).toFixed(1);
 
 /** The name of a row beside it, with what is to be told of it where the row is high enough. */
 const beside = ({ y, height }: Box, name: string, told: readonly string[]): Shape[] => [
@@ -92,8 +96,14 @@ export const halving: MixExercise<Halving, MadeHalving> = {
 		{ settings, asks: true, says: 'halved once' },
 		{ settings, says: 'halved again and again, and by strokes' }
 	],
-	remarks: () => [
-		holds('Each middle is taken from its two neighbours, again and again: the trade’s way to a scale by eye.'),
-		look('Strokes add less and less: the first change much, the last hardly anything.')
+	remarks: ({ made: { strokes } }) => [
+		holds(
+			'halving.tree',
+			'Each middle is taken from its two neighbours, again and again: the trade’s way to a scale by eye.'
+		),
+		holds(
+			'halving.strokes',
+			`The first stroke changes ${strokeBy(strokes, 1)} ΔE00, the last ${strokeBy(strokes, strokes.length - 1)}.`
+		)
 	]
 };

@@ -1,4 +1,5 @@
-import { holds, look, remark, type Remark } from '$lib/core/remark';
+import { holds, look, said, type Remark } from '$lib/core/remark';
+import { besideLimit } from '$lib/core/say-number';
 import { type MixExercise, type MixPlace } from '../../exercise';
 import { namedParents } from '../../parents';
 import { drawMiddle } from './draw-middle';
@@ -11,13 +12,22 @@ const EVEN = 0.1;
 const FOUND = 3;
 
 function remarksOn({ revealed }: Middle, { toFirst, toSecond, guess }: MadeMiddle): Remark[] {
-	if (!revealed) return [look('The middle is hidden until you have found it by eye.')];
+	if (!revealed) return [look('ask', 'The middle is hidden until you have found it by eye.')];
 	return [
 		Math.abs(toFirst - toSecond) < EVEN
-			? holds(`Both parents look equally far: ${toFirst.toFixed(1)} ΔE00.`)
-			: look(`It leans: ${toFirst.toFixed(1)} ΔE00 to the first, ${toSecond.toFixed(1)} to the second.`),
+			? holds('middle.even', `Both parents look equally far: ${toFirst.toFixed(1)} ΔE00.`)
+			: look(
+					'middle.leans',
+					`It leans: ${toFirst.toFixed(1)} ΔE00 to the first, ${toSecond.toFixed(1)} to the second.`
+				),
 		...(guess
-			? [remark(guess.off < FOUND ? 'holds' : 'look', `Found by eye: ${guess.off.toFixed(1)} ΔE00 from the middle.`)]
+			? [
+					said(
+						'middle.found',
+						guess.off < FOUND,
+						`Found by eye: ${besideLimit(guess.off, FOUND, 1)} ΔE00 from the middle.`
+					)
+				]
 			: [])
 	];
 }

@@ -81,5 +81,5 @@ export const optical: MixExercise<Optical, Made> = {
 		{ settings, asks: true, says: 'the pattern' },
 		{ settings, says: 'and the mean of its light' }
 	],
-	remarks: () => [holds('The fine pattern and the flat field send the eye the same light.')]
+	remarks: () => [holds('optical.same-light', 'The fine pattern and the flat field send the eye the same light.')]
 };

@@ -11,20 +11,26 @@ export interface ChainPlaces {
 const CHAIN = { y: 96, height: 330 } as const;
 const CROSSED: Readonly<Record<FigureForm, number>> = { bars: 0.3, squares: 0.34, circles: 0.34, leaves: 0.42 };
 
+/**
+ * How far bars and squares hang up and down, as a share of their height: each crosses the next in a corner, so that its edges go on
+ * behind and before (X-junctions), without which nothing can look transparent. Round figures cross so of themselves.
+ */
+const HANGS: Readonly<Record<FigureForm, number>> = { bars: 0.3, squares: 0.2, circles: 0, leaves: 0 };
+
 /** A leaf is so many times as high as wide. */
 const LEAF = 1.7;
 
 export function chainPlaces(count: number, figure: FigureForm): ChainPlaces {
 	const share = CROSSED[figure];
 	const broad = WIDTH / (count - (count - 1) * share);
-	const widest = figure === 'leaves' ? CHAIN.height / LEAF : CHAIN.height;
+	const hangs = HANGS[figure];
+	const widest = figure === 'leaves' ? CHAIN.height / LEAF : CHAIN.height / (1 + 2 * hangs);
 	const width = figure === 'bars' ? broad : Math.min(broad, widest);
 	const step = width * (1 - share);
 	const left = LEFT + (WIDTH - (width + (count - 1) * step)) / 2;
 	const height = figure === 'bars' ? CHAIN.height * 0.62 : figure === 'leaves' ? width * LEAF : width;
 	const middle = CHAIN.y + CHAIN.height / 2;
-	// Bars hang at two heights, so that each crosses the next in a corner and all their edges can be seen.
-	const drop = figure === 'bars' ? CHAIN.height * 0.19 : 0;
+	const drop = height * hangs;
 	const figures = Array.from({ length: count }, (_, i) => ({
 		x: left + i * step,
 		y: middle - height / 2 + (i % 2 === 0 ? -drop : drop),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { judgeOverlap, overlapOf, type OverlapVerdict } from '$lib/core/mix/overlap';
-import { remark } from '$lib/core/remark';
+import { judgeOverlap, overlapOf, TRANSPARENCY_WORDS, type OverlapVerdict } from '$lib/core/mix/overlap';
+import { said } from '$lib/core/remark';
 import { type Shape } from '$lib/drawing/drawing';
 import { FIGURE_FORMS, outlineOf } from '$lib/drawing/figure';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
@@ -70,8 +70,7 @@ function drawFigures(
 function drawVerdicts(crossings: readonly Crossing[]): Shape[] {
 	const step = crossings.length > 2 ? 30 : 36;
 	return crossings.flatMap(({ verdict, hex, byHand }, i) => {
-		const sign = verdict.transparent ? 'reads as transparent' : 'does not read as transparent';
-		const title = `${i + 1} over ${i + 2}, ${hex}${byHand ? ', by hand' : ''}: ${sign}`;
+		const title = `${i + 1} over ${i + 2}, ${hex}${byHand ? ', by hand' : ''}: ${TRANSPARENCY_WORDS[verdict.transparency]}`;
 		return [
 			words(LEFT, 450 + i * step, title, { fill: INK, strong: true }),
 			words(LEFT, 464 + i * step, verdict.reason, { size: 11 })
@@ -136,7 +135,11 @@ export const overlap: MixExercise<Overlap, Made> = {
 	],
 	remarks: ({ made: { crossings } }) =>
 		crossings.map(({ verdict }, i) =>
-			remark(verdict.transparent ? 'holds' : 'look', `${i + 1} over ${i + 2}: ${verdict.reason}`)
+			said(
+				'overlap.verdict',
+				verdict.transparency === 'reads',
+				`${i + 1} over ${i + 2} ${TRANSPARENCY_WORDS[verdict.transparency]}. ${verdict.reason}`
+			)
 		)
 };
 

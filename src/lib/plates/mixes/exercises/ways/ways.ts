@@ -82,9 +82,9 @@ function remarksOn(mixes: Made['mixes']): Remark[] {
 	const [lightest, darkest] = [sorted[0]!, sorted.at(-1)!];
 	const named = (way: Way): string => `${WAY_WORDS[way].name.toLowerCase()}, ${value(way).toFixed(0)}`;
 	return [
-		holds(`Lightest: ${named(lightest)}. Darkest: ${named(darkest)}.`),
+		holds('ways.extremes', `Lightest: ${named(lightest)}. Darkest: ${named(darkest)}.`),
 		...WAYS.filter((way) => mixes[way].mapped).map((way) =>
-			look(`${WAY_WORDS[way].name}: brighter than the screen’s white, clipped.`)
+			look('ways.clipped', `${WAY_WORDS[way].name}: brighter than the screen’s white, clipped.`)
 		)
 	];
 }

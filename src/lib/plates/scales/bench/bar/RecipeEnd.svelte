@@ -1,9 +1,10 @@
 <script lang="ts">
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import { ROUTES } from '$lib/core/scale/route';
-	import { endWords, ROUTE_WORDS, WHEEL_WORDS } from '$lib/core/scale/words';
+	import { DULLINGS, TURNINGS } from '$lib/core/scale/spec';
+	import { DULLING_WORDS, endWords, ROUTE_WORDS, TURNING_WORDS, WHEEL_WORDS } from '$lib/core/scale/words';
 	import { WHEELS } from '$lib/core/scheme/wheel';
-	import { scaleOf } from '../../scale-of';
+	import { scaleOf, specOf } from '../../scale-of';
 	import { colourOf, textOf, valueOf } from '$lib/model/resolve';
 	import { type ScaleDecision } from '../../scale';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -12,12 +13,12 @@
 	/** What a recipe ends in, and whatever else only this recipe asks for. */
 	let { workbench, scale }: { workbench: Workbench; scale: ScaleDecision } = $props();
 
+	const spec = $derived(specOf(scale, workbench.document.linked));
 	const own = $derived(valueOf(colourOf(textOf(scale.parents[0]!, workbench.document.linked))));
 	const rising = $derived(scale.recipe === 'tones-rising');
 	const endGrey = $derived(scaleOf(scale, workbench.document.linked).steps.at(-1)!.value);
 
 	const DULLED = { complement: 'to its complement', neutral: 'as far as the neutral' } as const;
-	const CHROMA = { held: 'at one chroma', greatest: 'at the greatest chroma' } as const;
 	const STANDING = { value: 'where its value falls', middle: 'in the middle' } as const;
 
 	function typeGrey(field: HTMLInputElement) {
@@ -51,6 +52,13 @@
 		onchoose={(end) => decide(workbench, 'Change how far it is dulled', { oneWay: end === 'neutral' })}
 	/>
 	<SelectField
+		label="How it is dulled"
+		choices={DULLINGS}
+		words={DULLING_WORDS}
+		value={spec.dulling ?? 'neutral'}
+		onchoose={(dulling) => decide(workbench, 'Change how it is dulled', { dulling })}
+	/>
+	<SelectField
 		label="Wheel"
 		choices={WHEELS}
 		words={WHEEL_WORDS}
@@ -59,12 +67,11 @@
 	/>
 {:else if scale.recipe === 'hue-steps'}
 	<SelectField
-		label="Chroma of the hue steps"
-		choices={['held', 'greatest']}
-		words={CHROMA}
-		value={scale.greatestChroma ? 'greatest' : 'held'}
-		onchoose={(chroma) =>
-			decide(workbench, 'Change the chroma of the hue steps', { greatestChroma: chroma === 'greatest' })}
+		label="How strong the hue steps are"
+		choices={TURNINGS}
+		words={TURNING_WORDS}
+		value={spec.turning ?? 'purest'}
+		onchoose={(turning) => decide(workbench, 'Change how strong the hue steps are', { turning })}
 	/>
 	<SelectField
 		label="Route"
@@ -82,8 +89,8 @@
 		value={scale.parentPlace ?? 'value'}
 		onchoose={(parentPlace) => decide(workbench, 'Move the parent', { parentPlace })}
 	/>
-{:else if endWords(scale.recipe)}
-	<span>to {endWords(scale.recipe)}</span>
+{:else if endWords(scale)}
+	<span>to {endWords(scale)}</span>
 {/if}
 
 <style>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { RECIPES, type Recipe } from '$lib/core/scale/recipe';
+	import { begunAs } from '$lib/core/scale/recipe-defaults';
 	import { codesOfScale } from '$lib/core/scale/scale';
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
 	import { seenHex } from '$lib/drawing/view';
@@ -31,7 +32,7 @@
 
 	const codesAs = (recipe: Recipe): string[] =>
 		scale
-			? codesOfScale(specOf({ ...scale, recipe, pins: [] }, workbench.document.linked)).map((hex) =>
+			? codesOfScale(specOf({ ...scale, ...begunAs(recipe, scale), pins: [] }, workbench.document.linked)).map((hex) =>
 					seenHex(workbench.view, hex)
 				)
 			: [];
@@ -46,7 +47,7 @@
 				choices={RECIPE_CHOICES}
 				chosen={scale.recipe}
 				preview={codesAs}
-				onchoose={(recipe) => decide(workbench, 'Change the recipe', { recipe })}
+				onchoose={(recipe) => decide(workbench, 'Change the recipe', begunAs(recipe, scale))}
 			/>
 			<span>of</span>
 			<ParentChips {workbench} {plate} {scale} />

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import SelectField from '$lib/ui/SelectField.svelte';
+	import { DULLINGS } from '$lib/core/scale/spec';
 	import { WHEEL_WORDS } from '$lib/core/scale/words';
+	import { RING_DULLING_WORDS } from '$lib/core/scheme/chart-words';
 	import { HUE_COUNTS } from '$lib/core/scheme/hue-chart';
 	import { WHEELS, type Wheel } from '$lib/core/scheme/wheel';
 	import { LABEL_WORDS } from '$lib/drawing/label';
@@ -28,6 +30,8 @@
 
 	const COUNTS = HUE_COUNTS.map(String);
 	const COUNT_WORDS = Object.fromEntries(COUNTS.map((count) => [count, `${count} hues`]));
+
+	const dulls = $derived([plate.inside, plate.outside].some(({ count, recipe }) => count > 0 && recipe === 'dulling'));
 
 	const huesOf = (wheel: Wheel): string[] =>
 		chartOf({ ...plate, wheel }, workbench.document.linked).map(({ steps }) =>
@@ -59,6 +63,15 @@
 		<RingFields {workbench} {plate} side="inside" />
 		<RingFields {workbench} {plate} side="outside" />
 		{#if plate.inside.count + plate.outside.count > 0}<MakingChoices {workbench} {plate} />{/if}
+		{#if dulls && plate.making !== 'multiplied'}
+			<SelectField
+				label="How rings are dulled"
+				choices={DULLINGS}
+				words={RING_DULLING_WORDS}
+				value={plate.dulling ?? 'mixed'}
+				onchoose={(dulling) => decide(workbench, 'Change how rings are dulled', { dulling })}
+			/>
+		{/if}
 	</div>
 	<label class="sentence">
 		at each hue

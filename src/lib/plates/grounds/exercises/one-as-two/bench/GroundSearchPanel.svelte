@@ -10,6 +10,7 @@
 	import { groundExercises } from '../../../exercises';
 	import { oneAsTwo } from '../one-as-two';
 	import { type GroundAnswer, type GroundQuestion } from './ground-search';
+	import { sayStrengths } from '../../../say-strengths';
 	import { decideGrounds } from '../../../grounds-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { SEARCH_WORDS } from './search-words';
@@ -31,10 +32,10 @@
 	let worker: Worker | null = null;
 
 	const made = $derived(groundExercises.on(oneAsTwo, plate, workbench.document.linked)!.made);
-	const asked = $derived(`${made.pair[0].figure.hex} ${plate.influence}`);
+	const asked = $derived(`${made.pair[0].figure.hex} ${sayStrengths(plate.strengths)}`);
 	/** What was found, best first, with one's own grounds at their place. */
 	const ranked = $derived.by(() => {
-		const own = { own: true, codes: [made.pair[0].ground.hex, made.pair[1].ground.hex], apart: made.apart };
+		const own = { own: true, codes: [made.pair[0].ground.hex, made.pair[1].ground.hex], apart: made.apart() };
 		const theirs = proposals.map(({ grounds, apart }) => ({
 			own: false,
 			codes: grounds.map((ground) => linearToHex(...ground)),
@@ -60,7 +61,7 @@
 			palette: (search === 'kept' ? (plate.palette?.colours ?? []) : workbench.document.linked).map(
 				({ text }) => fit(colourOf(text)).linear
 			),
-			influence: plate.influence,
+			strengths: { ...plate.strengths },
 			most: MOST
 		};
 		worker = new Worker(new URL('./ground-search.ts', import.meta.url), { type: 'module' });
@@ -112,7 +113,7 @@
 		</p>{/if}
 	{#if complaint}<p role="alert">{complaint}</p>{/if}
 	{#if proposals.length > 0}
-		{#if found !== asked}<p>The figure has changed since these were found.</p>{/if}
+		{#if found !== asked}<p>The figure or the strengths have changed since these were found.</p>{/if}
 		<ol>
 			{#each ranked as { own, codes, apart }, i (i)}
 				<li class:own>

@@ -1,4 +1,5 @@
 import { candidateGrounds, proposeGrounds, type GroundSearch, type Proposal } from '$lib/core/ground/propose';
+import { type Strengths } from '$lib/core/ground/on-ground';
 import { type Triple } from '$lib/core/colour/vector';
 
 /** What is asked: a figure (linear sRGB), where to look, and how strongly grounds work in the model. */
@@ -7,7 +8,7 @@ export interface GroundQuestion {
 	readonly search: GroundSearch;
 	/** The grounds of a palette, where one is searched. */
 	readonly palette: readonly Triple[];
-	readonly influence: number;
+	readonly strengths: Strengths;
 	readonly most: number;
 }
 
@@ -19,10 +20,10 @@ export type GroundAnswer =
 const answer = (message: GroundAnswer): void => postMessage(message);
 
 addEventListener('message', ({ data }: MessageEvent<GroundQuestion>) => {
-	const { figure, search, palette, influence, most } = data;
+	const { figure, search, palette, strengths, most } = data;
 	try {
 		const grounds = search === 'palette' ? palette : candidateGrounds(search);
-		const proposals = proposeGrounds(figure, grounds, influence, most, (share) => {
+		const proposals = proposeGrounds(figure, grounds, strengths, most, (share) => {
 			answer({ kind: 'progress', share });
 			return true;
 		});

@@ -15,7 +15,6 @@
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
 
 	const at = $derived(groundExercises.on(ownContrast, plate, workbench.document.linked));
-	let keeping = $state(false);
 	/** A measure that was deleted can be kept again. */
 	const kept = $derived.by(() => {
 		const id = at?.settings.kept?.id;
@@ -45,13 +44,9 @@
 			}))
 		);
 
-	async function keep() {
-		if (!at || keeping) return;
-		keeping = true;
-		const measure = await measures.keep(at.made.matches);
-		keeping = false;
-		if (!measure) return;
-		const { id, made } = measure;
+	function keep() {
+		if (!at?.made.result) return;
+		const { id, made } = measures.keep(at.made.result);
 		decideOn(ownContrast, workbench, plate, 'Keep the measure', { kept: { id, made } });
 	}
 </script>
@@ -61,7 +56,9 @@
 		{#if at.made.now}
 			<button class="act main" onclick={alike}>They look alike</button>
 		{:else}
-			<button class="act main" disabled={keeping || kept} onclick={keep}>Keep the measure</button>
+			<button class="act main" disabled={kept || at.made.result?.verdict !== 'agrees'} onclick={keep}
+				>Keep the measure</button
+			>
 		{/if}
 		<button class="act" disabled={at.settings.twins.length === 0} onclick={again}>Begin a new series</button>
 		<span role="status">
@@ -69,7 +66,9 @@
 				? `Match ${at.settings.twins.length + 1} of ${CONTRAST_ROUNDS}`
 				: kept
 					? 'The measure is kept.'
-					: 'All matches are made.'}
+					: at.made.result?.verdict === 'agrees'
+						? 'All matches are made.'
+						: 'This series tells nothing; it is not kept.'}
 		</span>
 	</div>
 {/if}

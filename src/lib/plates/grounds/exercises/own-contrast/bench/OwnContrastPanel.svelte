@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { sayP } from '../../../say-p';
+	import { type Strengths } from '$lib/core/ground/on-ground';
+	import { inHundredths, sayStrengths } from '../../../say-strengths';
 	import { sayDay } from '$lib/drawing/say-day';
 	import { groundExercises } from '../../../exercises';
 	import { type GroundsPlate } from '../../../schema';
 	import Chart from '$lib/ui/Chart.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
-	import { setAllInfluences } from '../../../grounds-edits';
+	import { setAllStrengths } from '../../../grounds-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { ownContrast } from '../own-contrast';
 	import { CONTRAST_CHART_HEIGHT, CONTRAST_FRAME, contrastSeries } from './contrast-chart';
@@ -19,10 +20,18 @@
 
 	onMount(() => measures.load());
 
-	function use(p: number) {
-		const influence = Math.round(p * 100) / 100;
-		workbench.edit('Predict with my own contrast', setAllInfluences(influence));
-		notices.say(`Every plate of grounds in this study predicts with p = ${sayP(influence)}.`, {
+	let picker = $state<HTMLInputElement | null>(null);
+
+	async function bring(field: HTMLInputElement) {
+		const file = field.files?.[0];
+		field.value = '';
+		if (file) await measures.bring(file);
+	}
+
+	function use(measured: Strengths) {
+		const strengths = inHundredths(measured);
+		workbench.edit('Predict with my own contrast', setAllStrengths(strengths));
+		notices.say(`Every plate of grounds in this study predicts with ${sayStrengths(strengths)}.`, {
 			label: 'Undo',
 			run: () => workbench.undo()
 		});
@@ -33,7 +42,7 @@
 	<div class="chart">
 		<p>Shift in value (up: seems lighter) against how much lighter the ground is, both L*</p>
 		<Chart frame={CONTRAST_FRAME} series={contrastSeries(result.shifts)} height={CONTRAST_CHART_HEIGHT} />
-		<p>Lozenges: what you set. Lines: the model with p = {sayP(result.p)}.</p>
+		<p>Lozenges: what you set. Lines: the model with {sayStrengths(result.strengths)}.</p>
 		<p class="unseen" data-reading="shifts">
 			Shifts set: {result.shifts.map(({ measured }) => measured.toFixed(1)).join(', ')}.
 		</p>
@@ -45,20 +54,42 @@
 		<p>None yet. Make all the matches, then “Keep the measure”.</p>
 	{:else}
 		<ul>
-			{#each measures.list as { id, made, p, spread, matches } (id)}
+			{#each measures.list as { id, made, strengths, spread, matches } (id)}
 				<li>
-					<span>{sayDay(made)}<br />p = {sayP(p)} ± {spread.toFixed(2)}, {matches} matches</span>
-					<button class="act" aria-label="Predict with {sayP(p)} of {sayDay(made)}" onclick={() => use(p)}>Use</button>
-					<button class="act" aria-label="Delete the measure of {sayDay(made)}" onclick={() => void measures.remove(id)}
+					<span
+						>{sayDay(made)}, {matches} matches<br />{sayStrengths(strengths)} (± {spread.value.toFixed(2)} and {spread.colour.toFixed(
+							2
+						)})</span
+					>
+					<button class="act" aria-label="Predict with the measure of {sayDay(made)}" onclick={() => use(strengths)}
+						>Use</button
+					>
+					<button class="act" aria-label="Delete the measure of {sayDay(made)}" onclick={() => measures.remove(id)}
 						>Delete</button
 					>
 				</li>
 			{/each}
 		</ul>
 	{/if}
+	<div class="files">
+		<button class="act" disabled={measures.list.length === 0} onclick={() => measures.takeAlong()}
+			>Take along as a file</button
+		>
+		<button class="act" onclick={() => picker?.click()}>Bring from a file</button>
+		<input
+			bind:this={picker}
+			class="unseen"
+			type="file"
+			accept=".json,application/json"
+			tabindex="-1"
+			aria-label="File of measures"
+			onchange={(event) => void bring(event.currentTarget)}
+		/>
+	</div>
 	<p>
-		p is how strongly a ground works on a figure: −1 full contrast, 0 nothing. It is yours on this screen, in this room,
-		on that day; twelve matches are few, and ± says how far they differ. It is no test of anyone’s eyes.
+		How strongly a ground works on a figure, on its value and on its colour: below 0 contrast, 0 nothing, above 0
+		assimilation. It is yours on this screen, in this room, on that day; twelve matches are few, and ± says how far they
+		differ. It is no test of anyone’s eyes. Only this browser keeps it.
 	</p>
 </section>
 
@@ -84,6 +115,11 @@
 		margin: 0;
 		padding: 0;
 		list-style: none;
+	}
+	.files {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 6px;
 	}
 	li {
 		display: grid;
