@@ -6,5 +6,9 @@ export const addAllLinked =
 	(study) => ({ ...study, linked: [...study.linked, ...colours] });
 export const addLinked = (colour: LinkedColour): Edit => addAllLinked([colour]);
 export const changeLinked =
-	(id: string, change: Partial<Omit<LinkedColour, 'id'>>): Edit =>
+	(id: string, change: { readonly text: string }): Edit =>
 	(study) => ({ ...study, linked: replaced(study.linked, id, (colour) => ({ ...colour, ...change })) });
+/** A name of somebody's own, which no longer follows the colour. */
+export const renameLinked =
+	(id: string, name: string): Edit =>
+	(study) => ({ ...study, linked: replaced(study.linked, id, (colour) => ({ ...colour, name, namedBy: undefined })) });

@@ -4,6 +4,7 @@ import { type PlateBase } from './plate-base';
 export const addPlate = (plate: PlateBase, after: string | null): Edit =>
 	withPlates((plates) => insertedAfter(plates, after, plate));
 export const deletePlate = (id: string): Edit => withPlates((plates) => plates.filter((plate) => plate.id !== id));
+/** A title of somebody's own, which no longer follows what is on the plate. */
 export const renamePlate = (id: string, title: string): Edit =>
-	withPlates((plates) => replaced(plates, id, (plate) => ({ ...plate, title })));
+	withPlates((plates) => replaced(plates, id, (plate) => ({ ...plate, title, titledBy: undefined })));
 export const movePlate = (id: string, index: number): Edit => withPlates((plates) => moved(plates, id, index));

@@ -3,4 +3,6 @@ export interface PlateBase {
 	readonly id: string;
 	readonly kind: string;
 	readonly title: string;
+	/** The title is ours: it follows what is on the plate, until somebody writes their own. */
+	readonly titledBy?: 'machine' | undefined;
 }

@@ -120,6 +120,8 @@ export interface PlateKind<P extends PlateBase, Place> {
 	 * and what is left aside for now does not count.
 	 */
 	readonly uses?: (plate: P, id: string) => number;
+	/** What we call it by what is on it, while nobody has written a title of their own. */
+	readonly title: (plate: P, linked: Linked) => string;
 	/** A new one to go on with, from what the study has. */
 	readonly make: (study: Surroundings) => P;
 	/** The same one with ids of its own for its parts, where it has parts with ids. */

@@ -5,7 +5,7 @@ import { studyDocumentSchema, type StudyDocument } from './study';
 import { moved } from '$lib/model/edit';
 import { copyOfPlate, deleteLinked, linkSource } from './edits';
 import { addPlate, deletePlate, renamePlate } from '$lib/model/edit-plates';
-import { changeLinked } from '$lib/model/edit-linked';
+import { changeLinked, renameLinked } from '$lib/model/edit-linked';
 import { addScale, copyOfScale, decideScale, deleteScale, moveScale, setParent } from '$lib/plates/scales/scale-edits';
 import { newScales, nextScale } from '$lib/plates/scales/make';
 import { sayUses, usesOf } from './uses';
@@ -41,7 +41,8 @@ describe('edits', () => {
 			deleteScale(plate.id, scale.id),
 			renamePlate(plate.id, 'Renamed'),
 			setParent(plate.id, scale.id, 1, { text: 'teal' }),
-			changeLinked(madder.id, { name: 'Rose madder', text: 'oklch(0.5 0.2 20)' }),
+			changeLinked(madder.id, { text: 'oklch(0.5 0.2 20)' }),
+			renameLinked(madder.id, 'Rose madder'),
 			deleteLinked(weld.id)
 		];
 		for (const edit of edits) fits(edit(start));

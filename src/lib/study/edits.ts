@@ -21,7 +21,8 @@ export const setTitleBlock =
 export const copyOfPlate = (plate: Plate): Plate => ({
 	...copyParts(plate),
 	id: newId(),
-	title: asLine(`${plate.title}, copy`)
+	// A title of ours is true of the copy as well, and follows what becomes of it.
+	title: plate.titledBy ? plate.title : asLine(`${plate.title}, copy`)
 });
 
 /** Deletes a linked colour; every parent that used it keeps its looks as a colour of its own. */

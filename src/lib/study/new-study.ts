@@ -1,4 +1,5 @@
 import { newId } from '$lib/model/ids';
+import { type LinkedColour } from '$lib/model/linked';
 import { type Plate } from '$lib/plates/plate';
 import { type StudyDocument } from './study';
 import { asLine } from '$lib/model/line';
@@ -12,12 +13,13 @@ const FIRST_COLOURS = [
 
 /** A new study: three linked colours and one plate with the tints of the first. `date` is a calendar day or ''. */
 export function newStudy(title: string, date: string): StudyDocument {
-	const linked = FIRST_COLOURS.map((colour) => ({ id: newId(), ...colour }));
-	const [first, second] = linked as [(typeof linked)[0], (typeof linked)[0]];
+	const linked = FIRST_COLOURS.map((colour): LinkedColour => ({ id: newId(), ...colour, namedBy: 'machine' }));
+	const [first, second] = linked as [LinkedColour, LinkedColour];
 	const plate: Plate = {
 		id: newId(),
 		kind: 'scales',
 		title: 'Tints of madder',
+		titledBy: 'machine',
 		scales: [
 			{
 				id: newId(),
@@ -25,7 +27,7 @@ export function newStudy(title: string, date: string): StudyDocument {
 				parents: [{ linked: first.id }, { linked: second.id }],
 				between: 5,
 				method: 'oklab',
-				spacing: 'shares'
+				spacing: 'differences'
 			}
 		]
 	};

@@ -172,7 +172,7 @@ describe('colours in words', () => {
 		['lightgrey', 'light', 'grey'],
 		['dimgrey', '', 'grey'],
 		['yellowgreen', '', 'yellow-green'],
-		['skyblue', 'light', 'sky blue'],
+		['skyblue', 'light', 'blue'],
 		['saddlebrown', '', 'brown'],
 		['darkviolet', '', 'violet']
 	])('%s is %s %s', (name, light, word) => {

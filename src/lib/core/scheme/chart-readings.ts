@@ -1,11 +1,12 @@
-import { colourWords } from '../colour/hue-words';
 import { type ReadonlyTriple } from '../colour/vector';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { HARD_TO_TELL } from '../scale/readings';
 import { holds, look, type Remark } from '../remark';
 import { list, runs } from '../scale/remarks';
 import { type Step } from '../scale/scale';
-import { type ChartSpec } from './hue-chart';
+import { linearToOklch } from '../colour/oklab';
+import { type ChartSpec, type Spoke } from './hue-chart';
+import { angleBetween } from './wheel';
 
 /** What is measured round a wheel. Hues count from 1, the first at the top. */
 export interface ChartReadings {
@@ -38,11 +39,11 @@ const ONE_VALUE = 1;
 /** Under this ratio nobody sees that a wheel is uneven. */
 const EVEN = 1.5;
 
-function onValue({ values }: ChartReadings, hues: readonly Step[]): Remark {
+function onValue({ values }: ChartReadings, names: readonly string[]): Remark {
 	const [least, most] = [Math.min(...values), Math.max(...values)];
 	if (most - least <= ONE_VALUE) return holds('wheel.one-value', `All hues have one value, ${values[0]!.toFixed(0)}.`);
 	const [light, dark] = [values.indexOf(most), values.indexOf(least)];
-	const said = (i: number): string => `hue ${i + 1} (${colourWords(hues[i]!.linear)}, ${values[i]!.toFixed(0)})`;
+	const said = (i: number): string => `hue ${i + 1} (${names[i]}, ${values[i]!.toFixed(0)})`;
 	return holds('wheel.lightest', `The lightest is ${said(light)}, the darkest ${said(dark)}.`);
 }
 
@@ -80,7 +81,52 @@ function onDiscs({ making, inside, outside }: ChartSpec): Remark[] {
 	];
 }
 
-/** All that the readings round a wheel come to, in words. */
-export function remarksOnChart(readings: ChartReadings, hues: readonly Step[], spec: ChartSpec): Remark[] {
-	return [onValue(readings, hues), onEvenness(readings), onGamut(readings), ...onDiscs(spec)];
+/** Under this OKLab chroma a ring has no hue that could be another. */
+const HUELESS = 0.02;
+/** A hue that has turned by more than this is on the other side of the neutral. */
+const OTHER_SIDE = 90;
+
+/** Whether discs of the opposite hue have carried a ring past the neutral, to the other hue. */
+function onPastNeutral(
+	{ inside, outside, making, dulling = 'neutral' }: ChartSpec,
+	spokes: readonly Spoke[]
+): Remark[] {
+	const dulls = [inside, outside].some(({ recipe, count }) => recipe === 'dulling' && count > 0);
+	if (!dulls || making === 'mixed' || (making === 'over' && dulling === 'neutral')) return [];
+	const past = spokes.flatMap(({ steps }, i) => {
+		const own = linearToOklch(steps[inside.count]!.linear);
+		const rings = [
+			...(inside.recipe === 'dulling' ? steps.slice(0, inside.count) : []),
+			...(outside.recipe === 'dulling' ? steps.slice(inside.count + 1) : [])
+		];
+		const turned = rings.some(({ linear }) => {
+			const [, chroma, hue] = linearToOklch(linear);
+			return chroma >= HUELESS && own[1] >= HUELESS && angleBetween(own[2], hue) > OTHER_SIDE;
+		});
+		return turned ? [i + 1] : [];
+	});
+	if (past.length === 0) return [];
+	const what = past.length === 1 ? 'hue' : 'hues';
+	return [
+		look(
+			'wheel.past-neutral',
+			`The discs carry ${what} ${runs(past)} past the neutral, to the opposite hue: make them thinner or fewer.`
+		)
+	];
+}
+
+/** All that the readings round a wheel come to, in words. `names` are what the hues are called. */
+export function remarksOnChart(
+	readings: ChartReadings,
+	names: readonly string[],
+	spec: ChartSpec,
+	spokes: readonly Spoke[]
+): Remark[] {
+	return [
+		onValue(readings, names),
+		onEvenness(readings),
+		onGamut(readings),
+		...onDiscs(spec),
+		...onPastNeutral(spec, spokes)
+	];
 }

@@ -47,7 +47,7 @@ export interface Rings {
 
 /** What decides how strong the hues are: one lead colour that is turned, its value held or not; or a value and a chroma. */
 export type Strength =
-	| { readonly kind: 'lead'; readonly lead: ReadonlyTriple; readonly holdValue: boolean }
+	| { readonly kind: 'lead'; readonly lead: ReadonlyTriple; readonly holdValue: boolean; readonly mapped?: boolean }
 	/** Value L* 0–100 and OKLCH chroma. */
 	| { readonly kind: 'given'; readonly value: number; readonly chroma: number };
 
@@ -95,7 +95,7 @@ function colourOfHue(wheel: Wheel, angle: number, value: number, chroma: number)
 
 function hueOf({ wheel, strength }: ChartSpec, turned: number): Fitted {
 	if (strength.kind === 'given') return colourOfHue(wheel, turned, strength.value, strength.chroma);
-	if (turned === 0) return { linear: [...strength.lead], mapped: false };
+	if (turned === 0) return { linear: [...strength.lead], mapped: strength.mapped ?? false };
 	return turnHue(strength.lead, wheel, turned, strength.holdValue);
 }
 

@@ -17,12 +17,18 @@ export interface Departure {
 }
 
 /** A member apart from the lead: as it departs from the scheme, or a colour (linear sRGB) that stays as it is. */
-export type MemberRule = Departure | { readonly fixed: ReadonlyTriple };
+export type MemberRule = Departure | FixedMember;
+
+/** A colour (linear sRGB) that stays as it is; whether it had to be brought into the gamut. */
+export interface FixedMember {
+	readonly fixed: ReadonlyTriple;
+	readonly mapped?: boolean;
+}
 
 /** A member just as the scheme has it. */
 export const NO_DEPARTURE: Departure = { strength: 1, value: 0 };
 
-const isFixed = (rule: MemberRule): rule is { readonly fixed: ReadonlyTriple } => 'fixed' in rule;
+const isFixed = (rule: MemberRule): rule is FixedMember => 'fixed' in rule;
 const valueOf = ([r, g, b]: ReadonlyTriple): number => luminanceToValue(luminance(r, g, b));
 const within = (value: number): number => Math.min(100, Math.max(0, value));
 
@@ -56,7 +62,7 @@ export function makeScheme(spec: SchemeSpec, rules: readonly MemberRule[]): Memb
 		const rule = i === 0 ? NO_DEPARTURE : rules[i - 1]!;
 		if (!isFixed(rule)) return departed(member, spec, rule);
 		const angle = hueTurn(angleOn(spec.wheel, spec.lead), angleOn(spec.wheel, rule.fixed), 'shorter');
-		return { linear: [rule.fixed[0], rule.fixed[1], rule.fixed[2]], mapped: false, angle };
+		return { linear: [rule.fixed[0], rule.fixed[1], rule.fixed[2]], mapped: rule.mapped ?? false, angle };
 	});
 }
 

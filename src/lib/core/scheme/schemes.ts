@@ -55,6 +55,8 @@ export const SCHEME_RULES: Readonly<Record<Scheme, Rule>> = {
 /** What decides a scheme. */
 export interface SchemeSpec {
 	readonly lead: ReadonlyTriple;
+	/** Whether the lead colour itself had to be brought into the gamut. */
+	readonly leadMapped?: boolean;
 	readonly scheme: Scheme;
 	readonly wheel: Wheel;
 	/** Within the scheme's range; its usual one where not given. */
@@ -87,7 +89,7 @@ const VARIATIONS = [
  * @throws Problem `scheme` for a spread or a number of members outside its range.
  */
 export function membersOf(spec: SchemeSpec): Member[] {
-	const { scheme, wheel, lead, holdValue = false, free = [] } = spec;
+	const { scheme, wheel, lead, leadMapped = false, holdValue = false, free = [] } = spec;
 	const { angles, spread } = SCHEME_RULES[scheme];
 	const width = spec.spread ?? spread?.usual ?? 0;
 	if (spread && !(width >= spread.least && width <= spread.most))
@@ -98,7 +100,8 @@ export function membersOf(spec: SchemeSpec): Member[] {
 		throw new Problem('scheme', `A scheme cannot have ${count} members.`, '2 to 10 members');
 	return Array.from({ length: count }, (_, i): Member => {
 		const angle = places[i % places.length]!;
-		const whole: Fitted = angle === 0 ? { linear: [...lead], mapped: false } : turnHue(lead, wheel, angle, holdValue);
+		const whole: Fitted =
+			angle === 0 ? { linear: [...lead], mapped: leadMapped } : turnHue(lead, wheel, angle, holdValue);
 		const round = Math.floor(i / places.length);
 		return { ...(round === 0 ? whole : varied(whole, scheme, round, count)), angle };
 	});

@@ -3,6 +3,7 @@ import { FIGURE_FORMS } from '$lib/drawing/figure';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
+import { titledBySchema } from '$lib/model/titled-by';
 import { strengthsSchema } from '$lib/model/own-contrast';
 import { keptPaletteSchema } from '$lib/model/palette';
 
@@ -16,6 +17,7 @@ export const groundsCommonSchema = z.strictObject({
 	id: idSchema,
 	kind: z.literal('grounds'),
 	title: lineSchema,
+	titledBy: titledBySchema,
 	grounds: z.tuple([colourSourceSchema, colourSourceSchema]),
 	/** The figure on the first ground, and the one on the second where an exercise has two. */
 	figures: z.tuple([colourSourceSchema, colourSourceSchema]),

@@ -4,6 +4,7 @@ import { groundExercises } from './exercises';
 import { newGrounds } from './make';
 import { groundsPlaces, type GroundsPlace } from './places';
 import { groundsPlateSchema, type GroundsPlate } from './schema';
+import { titleOfGrounds } from './title';
 
 /** Figures on grounds, and what each ground makes of them. */
 export const grounds = {
@@ -15,6 +16,7 @@ export const grounds = {
 	exercises: groundExercises,
 	bringOver: bringOverGrounds,
 	mapSources: groundExercises.mapSources,
+	title: titleOfGrounds,
 	make: newGrounds,
 	draw: groundExercises.draw,
 	describe: groundExercises.describe,

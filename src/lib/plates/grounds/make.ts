@@ -2,10 +2,11 @@ import { USUAL_STRENGTHS } from '$lib/core/ground/on-ground';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
-import { nameOf, partnerOf, type Surroundings } from '$lib/model/surroundings';
+import { partnerOf, type Surroundings } from '$lib/model/surroundings';
 import { type GroundsCommon } from './common';
 import { oneAsTwo } from './exercises/one-as-two/one-as-two';
 import { type GroundsPlate } from './schema';
+import { titleOfGrounds } from './title';
 
 /** A plate of grounds to go on with: one colour on two colours of the study. */
 export function newGrounds(study: Surroundings): GroundsPlate {
@@ -16,7 +17,8 @@ export function newGrounds(study: Surroundings): GroundsPlate {
 	const common: GroundsCommon = {
 		id: newId(),
 		kind: 'grounds',
-		title: asLine(`One colour on ${nameOf(first, study)} and ${nameOf(second, study)}`),
+		title: '',
+		titledBy: 'machine',
 		grounds: [first, second],
 		figures: [figure, figure],
 		form: 'squares',
@@ -24,5 +26,6 @@ export function newGrounds(study: Surroundings): GroundsPlate {
 		strengths: USUAL_STRENGTHS,
 		palette: null
 	};
-	return { ...common, exercise: oneAsTwo.begin(common), aside: {} };
+	const plate: GroundsPlate = { ...common, exercise: oneAsTwo.begin(common), aside: {} };
+	return { ...plate, title: asLine(titleOfGrounds(plate, study.linked)) };
 }

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
+import { titledBySchema } from '$lib/model/titled-by';
 
 export const LEAST_MIXED = 2;
 export const MOST_MIXED = 6;
@@ -15,6 +16,7 @@ export const mixesCommonSchema = z.strictObject({
 	id: idSchema,
 	kind: z.literal('mixes'),
 	title: lineSchema,
+	titledBy: titledBySchema,
 	parents: z
 		.array(mixedSchema)
 		.min(LEAST_MIXED)

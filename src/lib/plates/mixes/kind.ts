@@ -5,6 +5,7 @@ import { mixesGive } from './gives';
 import { newMixes } from './make';
 import { mixesPlaces, type MixesPlace } from './places';
 import { mixesPlateSchema, type MixesPlate } from './schema';
+import { titleOfMixes } from './title';
 
 /** What two to six parents come to: mixed, halved, laid over each other, set side by side. */
 export const mixes = {
@@ -16,6 +17,7 @@ export const mixes = {
 	exercises: mixExercises,
 	bringOver: bringOverMixes,
 	mapSources: mixExercises.mapSources,
+	title: titleOfMixes,
 	make: newMixes,
 	draw: mixExercises.draw,
 	describe: mixExercises.describe,

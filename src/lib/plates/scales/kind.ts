@@ -12,6 +12,7 @@ import { usedSources } from './scale-of';
 import { coloursOfScale } from './scale-colours';
 import { scalesPlateSchema, type ScalesPlate } from './schema';
 import { mapScalesSources } from './sources';
+import { titleOfScales } from './title';
 
 /** The same plate with ids of its own for scales and checks. */
 function copyParts(plate: ScalesPlate): ScalesPlate {
@@ -35,6 +36,7 @@ export const scales = {
 	},
 	mapSources: mapScalesSources,
 	uses: (plate, id) => plate.scales.filter((scale) => usedSources(scale).some((source) => linksTo(source, id))).length,
+	title: titleOfScales,
 	make: newScales,
 	copyParts,
 	partIds: ({ scales, checks = [] }) => [...scales, ...checks].map(({ id }) => id),

@@ -1,14 +1,14 @@
 import { type Recipe } from '$lib/core/scale/recipe';
 import { begunAs } from '$lib/core/scale/recipe-defaults';
-import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { type ColourSource } from '$lib/model/colour-text';
 import { platesOf } from '$lib/model/edit';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
 import { sameSource } from '$lib/model/sources';
-import { nameOf, partnerOf, type Surroundings } from '$lib/model/surroundings';
+import { partnerOf, type Surroundings } from '$lib/model/surroundings';
 import { type ScaleDecision } from './scale';
 import { usedParents } from './scale-of';
+import { titleOfScales } from './title';
 import { type ScalesPlate } from './schema';
 
 /** The recipes that every course begins with; the others are chosen. */
@@ -64,11 +64,13 @@ export function newScales(study: Surroundings): ScalesPlate {
 	const plate: ScalesPlate = {
 		id: newId(),
 		kind: 'scales',
-		title: asLine(`${RECIPE_WORDS.tints.name} of ${nameOf(colour, study)}`),
+		title: '',
+		titledBy: 'machine',
 		scales: []
 	};
 	const parents: ScaleDecision['parents'] = [colour, partnerOf(colour, study)];
-	return { ...plate, scales: [{ ...nextScale(study, plate, null), ...begunAs('tints', UNDECIDED), parents }] };
+	const scales = [{ ...nextScale(study, plate, null), ...begunAs('tints', UNDECIDED), parents }];
+	return { ...plate, scales, title: asLine(titleOfScales({ ...plate, scales }, study.linked)) };
 }
 
 /** A plate of these scales. */

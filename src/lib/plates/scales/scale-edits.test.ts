@@ -103,7 +103,7 @@ describe('a path', () => {
 	};
 
 	it('a parent that stands on a step by equal shares is that step', () => {
-		const even = decideScale(plate, id, { places: [0.5] })(path);
+		const even = decideScale(plate, id, { places: [0.5], spacing: 'shares' })(path);
 		expect(scaleOf(scaleIn(even), even.linked).steps.map(({ parent }) => parent)).toEqual([
 			0,
 			null,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
+import { titledBySchema } from '$lib/model/titled-by';
 import { checkSchema, MOST_CHECKS } from './check';
 import { scaleSchema } from './scale';
 
@@ -12,6 +13,7 @@ export const scalesPlateSchema = z.strictObject({
 	id: idSchema,
 	kind: z.literal('scales'),
 	title: lineSchema,
+	titledBy: titledBySchema,
 	scales: z.array(scaleSchema).max(MOST_SCALES),
 	checks: z.array(checkSchema).max(MOST_CHECKS).optional()
 });

@@ -7,6 +7,7 @@ import { schemePlaces, type SchemePlace } from './places';
 import { schemePlateSchema, type SchemePlate } from './schema';
 import { coloursOfScheme } from './scheme-colours';
 import { mapSchemeSources } from './sources';
+import { titleOfScheme } from './title';
 
 /** Colours taken from a wheel by a rule, from a lead colour on. */
 export const scheme = {
@@ -16,6 +17,7 @@ export const scheme = {
 		uses: (count) => `${count} scheme${count === 1 ? '' : 's'}`
 	},
 	mapSources: mapSchemeSources,
+	title: titleOfScheme,
 	make: newScheme,
 	draw: (plate, linked, detail) => drawScheme(plate, linked, detail !== 'colours'),
 	describe: describeScheme,

@@ -1,8 +1,9 @@
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
-import { nameOf, type Surroundings } from '$lib/model/surroundings';
+import { type Surroundings } from '$lib/model/surroundings';
 import { type SchemePlate } from './schema';
+import { titleOfScheme } from './title';
 
 /** A scheme from a colour: its triad on the painter’s wheel, with the relatives and the designs shown. */
 export function schemeFrom(study: Surroundings, lead: ColourSource): SchemePlate {
@@ -10,7 +11,8 @@ export function schemeFrom(study: Surroundings, lead: ColourSource): SchemePlate
 	return {
 		id: newId(),
 		kind: 'scheme',
-		title: asLine(`A scheme from ${nameOf(lead, study)}`),
+		title: asLine(titleOfScheme({ lead }, study.linked)),
+		titledBy: 'machine',
 		wheel: 'painter',
 		scheme: 'triad',
 		holdValue: false,

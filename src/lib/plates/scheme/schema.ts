@@ -4,6 +4,7 @@ import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
+import { titledBySchema } from '$lib/model/titled-by';
 import { keptPaletteSchema } from '$lib/model/palette';
 
 /** Members of a scheme, the lead colour among them. */
@@ -33,6 +34,7 @@ export const schemePlateSchema = z.strictObject({
 	id: idSchema,
 	kind: z.literal('scheme'),
 	title: lineSchema,
+	titledBy: titledBySchema,
 	wheel: z.enum(WHEELS),
 	scheme: z.enum(SCHEMES),
 	/** Degrees; brought into the range of the scheme. The scheme's usual one where there is none. */

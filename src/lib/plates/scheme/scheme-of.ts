@@ -1,6 +1,6 @@
 import { linearToHex } from '$lib/core/colour/bytes';
 import { linearToNumber, numberToHex } from '$lib/core/colour/code-number';
-import { fit } from '$lib/core/colour/shown';
+import { fit, type Fitted } from '$lib/core/colour/shown';
 import { type Triple } from '$lib/core/colour/vector';
 import { nearestIn, readied, type Nearest } from '$lib/core/scheme/nearest';
 import { DIRECTIONS, relativesOf, type Direction } from '$lib/core/scheme/relatives';
@@ -41,7 +41,7 @@ export interface ShownMatch extends Nearest {
 	readonly hex: string;
 }
 
-const linearOf = (text: string): Triple => fit(colourOf(text)).linear;
+const fitOf = (text: string): Fitted => fit(colourOf(text));
 
 /** The spread of a plate, brought into the range of its scheme; none where the scheme has none. */
 export function spreadOf({ scheme, spread }: Pick<SchemePlate, 'scheme' | 'spread'>): number | undefined {
@@ -53,20 +53,24 @@ export function spreadOf({ scheme, spread }: Pick<SchemePlate, 'scheme' | 'sprea
 /** A scheme plate as the core takes it. */
 export function schemeSpecOf(plate: SchemePlate, linked: readonly LinkedColour[]): SchemeSpec {
 	const { scheme, wheel, holdValue, others } = plate;
+	const lead = fitOf(textOf(plate.lead, linked));
 	return {
 		scheme,
 		wheel,
 		holdValue,
-		lead: linearOf(textOf(plate.lead, linked)),
+		lead: lead.linear,
+		leadMapped: lead.mapped,
 		spread: spreadOf(plate),
 		free: others.map(({ angle }) => angle)
 	};
 }
 
 const rulesOf = ({ others }: SchemePlate, linked: readonly LinkedColour[]): MemberRule[] =>
-	others.map(({ strength, value, fixed }) =>
-		fixed ? { fixed: linearOf(textOf(fixed, linked)) } : { strength, value }
-	);
+	others.map(({ strength, value, fixed }) => {
+		if (!fixed) return { strength, value };
+		const { linear, mapped } = fitOf(textOf(fixed, linked));
+		return { fixed: linear, mapped };
+	});
 
 interface ReadyPalette {
 	readonly linears: readonly Triple[];
@@ -79,7 +83,7 @@ const ready = new WeakMap<KeptPalette, ReadyPalette>();
 function readyPalette(palette: KeptPalette): ReadyPalette {
 	const known = ready.get(palette);
 	if (known) return known;
-	const linears = palette.colours.map(({ text }) => linearOf(text));
+	const linears = palette.colours.map(({ text }) => fitOf(text).linear);
 	const made = { linears, labs: readied(linears), codes: linears.map((linear) => linearToNumber(...linear)) };
 	ready.set(palette, made);
 	return made;

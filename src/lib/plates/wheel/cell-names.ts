@@ -1,9 +1,18 @@
+import { colourWords } from '$lib/core/colour/hue-words';
 import { type Step } from '$lib/core/scale/scale';
 import { ringName } from '$lib/core/scheme/chart-words';
+import { hueOnWheel } from '$lib/core/scheme/hue-names';
+import { isGrey } from '$lib/core/scheme/temperature';
 import { type NamedCode } from '../kind';
 import { hueRing } from './chart-of';
 import { type Cell } from './cell';
 import { type WheelPlate } from './schema';
+
+/** What a hue of the wheel is called: by its place on the wheel; in words of its own where it has no hue there. */
+export function hueName(plate: WheelPlate, angle: number, steps: readonly Step[]): string {
+	const { linear } = steps[hueRing(plate)]!;
+	return isGrey(linear) ? colourWords(linear) : hueOnWheel(plate.wheel, angle);
+}
 
 /** "Hue 3 of 12", "Tint 2 of hue 3" */
 export function cellName(plate: WheelPlate, { spoke, ring }: Cell): string {

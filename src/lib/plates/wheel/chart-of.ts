@@ -9,10 +9,11 @@ import { colourOf, textOf } from '$lib/model/resolve';
 /** A wheel plate as the core takes it. */
 export function chartSpecOf(plate: WheelPlate, linked: readonly LinkedColour[]): ChartSpec {
 	const { from, lead, value, chroma, dulling = 'mixed' } = plate;
+	const leadOf = fit(colourOf(textOf(lead, linked)));
 	const strength: ChartSpec['strength'] =
 		from === 'given'
 			? { kind: 'given', value, chroma }
-			: { kind: 'lead', lead: fit(colourOf(textOf(lead, linked))).linear, holdValue: from === 'lead-value' };
+			: { kind: 'lead', lead: leadOf.linear, mapped: leadOf.mapped, holdValue: from === 'lead-value' };
 	return { ...plate, strength, dulling };
 }
 

@@ -9,6 +9,7 @@ import { ticks, vanishes } from '$lib/drawing/lost';
 import { header, wrapped } from '$lib/drawing/head';
 import { linkedOf, textOf } from '$lib/model/resolve';
 import { PAPER, INK, SOFT, words } from '$lib/drawing/words';
+import { hueName } from './cell-names';
 import { chartOf, hueRing } from './chart-of';
 import { layOutWheel, type WheelLayout } from './wheel-layout';
 import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
@@ -87,7 +88,9 @@ const lost = (chart: readonly Spoke[], { spokes }: WheelLayout): Shape[] =>
 function labels(plate: WheelPlate, chart: readonly Spoke[], { spokes }: WheelLayout): Shape[] {
 	if (plate.label === 'none') return [];
 	return spokes.map(({ label: { x, y, anchor } }, i) => {
-		const text = labelOf(chart[i]!.steps[hueRing(plate)]!, i, plate.label);
+		const { angle, steps } = chart[i]!;
+		const text =
+			plate.label === 'name' ? hueName(plate, angle, steps) : labelOf(steps[hueRing(plate)]!, i, plate.label);
 		const first = i === 0;
 		return words(x, y, text, { anchor, size: 11, strong: first, fill: first ? INK : SOFT });
 	});

@@ -9,6 +9,7 @@ import { wheelGives } from './gives';
 import { wheelPlaces, type WheelPlace } from './places';
 import { wheelPlateSchema, type WheelPlate } from './schema';
 import { mapWheelSources } from './sources';
+import { titleOfWheel } from './title';
 
 /** Hues round a lead colour, with rings inside and outside them. */
 export const wheel = {
@@ -19,6 +20,7 @@ export const wheel = {
 	},
 	mapSources: mapWheelSources,
 	uses: ({ from, lead }, id) => Number(from !== 'given' && linksTo(lead, id)),
+	title: titleOfWheel,
 	make: newWheel,
 	draw: (plate, linked, detail) => drawWheel(plate, linked, detail !== 'colours'),
 	describe: describeWheel,

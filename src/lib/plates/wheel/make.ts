@@ -1,16 +1,17 @@
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
-import { nameOf, type Surroundings } from '$lib/model/surroundings';
+import { type Surroundings } from '$lib/model/surroundings';
 import { type WheelPlate } from './schema';
+import { titleOfWheel } from './title';
 
 /** A wheel to go on with: twelve hues from the study's first colour, tints inside and shades outside. */
 export function newWheel(study: Surroundings): WheelPlate {
 	const lead = study.colours[0];
-	const name = nameOf(lead, study);
-	return {
+	const plate: WheelPlate = {
 		id: newId(),
 		kind: 'wheel',
-		title: asLine(`A wheel from ${name}`),
+		title: '',
+		titledBy: 'machine',
 		wheel: 'painter',
 		hues: 12,
 		from: 'lead',
@@ -25,4 +26,5 @@ export function newWheel(study: Surroundings): WheelPlate {
 		discStrength: 0.4,
 		label: 'name'
 	};
+	return { ...plate, title: asLine(titleOfWheel(plate, study.linked)) };
 }

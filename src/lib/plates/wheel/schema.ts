@@ -6,6 +6,7 @@ import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
+import { titledBySchema } from '$lib/model/titled-by';
 import { LABELS } from '$lib/drawing/label';
 
 const ringsSchema = z.strictObject({ recipe: z.enum(RING_RECIPES), count: z.int().min(0).max(MOST_RINGS) });
@@ -22,6 +23,7 @@ export const wheelPlateSchema = z.strictObject({
 	id: idSchema,
 	kind: z.literal('wheel'),
 	title: lineSchema,
+	titledBy: titledBySchema,
 	wheel: z.enum(WHEELS),
 	hues: z.literal(HUE_COUNTS),
 	from: z.enum(HUES_FROM),

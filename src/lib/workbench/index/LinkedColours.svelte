@@ -18,7 +18,7 @@
 	import ReadInDialog from '$lib/ui/ReadInDialog.svelte';
 	import { subjectOf } from '../mixer/subject';
 	import { deleteLinked } from '$lib/study/edits';
-	import { addAllLinked, addLinked, changeLinked } from '$lib/model/edit-linked';
+	import { addAllLinked, addLinked, renameLinked } from '$lib/model/edit-linked';
 	import { sayUses, usesOf } from '$lib/study/uses';
 	import { type Workbench } from '../study/workbench.svelte';
 
@@ -50,7 +50,8 @@
 	/** A colour dropped here from a palette becomes a linked colour. */
 	function addDropped(text: string) {
 		if (linked.length >= MOST_LINKED) return notices.say(`A study holds ${MOST_LINKED} linked colours at most.`);
-		const colour = { id: newId(), name: colourWords(show(colourOf(text)).linear), text };
+		const words = colourWords(show(colourOf(text)).linear);
+		const colour: LinkedColour = { id: newId(), name: words, text, namedBy: 'machine' };
 		workbench.edit('Add a linked colour', addLinked(colour));
 	}
 
@@ -93,7 +94,7 @@
 					<RenameField
 						name={colour.name}
 						label="Name of the linked colour"
-						onrename={(name) => workbench.edit('Rename a linked colour', changeLinked(colour.id, { name }))}
+						onrename={(name) => workbench.edit('Rename a linked colour', renameLinked(colour.id, name))}
 						onend={() => (renaming = null)}
 					/>
 				{:else}

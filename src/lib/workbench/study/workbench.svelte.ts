@@ -3,6 +3,7 @@ import { PLAIN_VIEW, type View } from '$lib/drawing/view';
 import { kindOf } from '$lib/plates/kinds';
 import { type Plate } from '$lib/plates/plate';
 import { type StudyEdit } from '$lib/study/edits';
+import { named } from '$lib/study/named';
 import { followed } from '$lib/study/followed';
 import { type StudyDocument } from '$lib/study/study';
 
@@ -63,7 +64,8 @@ export class Workbench {
 	/** Carries out a named edit. Edits of one gesture are undone together. */
 	edit(label: string, change: StudyEdit, gesture: string | null = null): void {
 		const before = this.document;
-		const { study: after, letGo } = followed(change(before));
+		const { study, letGo } = followed(change(before));
+		const after = named(before, study);
 		if (after === before) return;
 		this.document = after;
 		this.history = noted(this.history, { label, before, after, gesture });

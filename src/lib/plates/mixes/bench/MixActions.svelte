@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { newId } from '$lib/model/ids';
+	import { begunAs } from '$lib/core/scale/recipe-defaults';
 	import { asLine } from '$lib/model/line';
 	import { plateOfScales } from '$lib/plates/scales/make';
 	import { type ScaleDecision } from '$lib/plates/scales/scale';
@@ -23,18 +24,18 @@
 	const nameOf = (): string => asLine(`${mix!.name}, ${plate.title}`);
 
 	function link() {
-		if (mix) linkAll(workbench, 'Make a mix a linked colour', [{ id: newId(), name: nameOf(), text: mix.hex }]);
+		if (!mix) return;
+		const colour = { id: newId(), name: nameOf(), text: mix.hex, namedBy: 'machine' } as const;
+		linkAll(workbench, 'Make a mix a linked colour', [colour]);
 	}
 
 	function startScale() {
 		if (!mix || !hasRoomForPlate(workbench.document)) return;
 		const scale: ScaleDecision = {
 			id: newId(),
-			recipe: 'tints',
+			...begunAs('tints', { recipe: null, method: 'oklab', spacing: 'shares' }),
 			parents: [{ text: mix.hex }, plate.parents[0]!.colour],
-			between: 5,
-			method: 'oklab',
-			spacing: 'shares'
+			between: 5
 		};
 		const added = plateOfScales(nameOf(), [scale]);
 		workbench.edit('Start a scale from a mix', addPlate(added, plate.id));

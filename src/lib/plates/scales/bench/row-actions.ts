@@ -47,7 +47,12 @@ export function linkSteps(workbench: Workbench): void {
 		parent !== null && 'linked' in scale.parents[parent]! ? [] : [{ hex, number: i + 1 }]
 	);
 	const name = asLine(`${RECIPE_WORDS[scale.recipe].name} ${wayOf(scale, linked)}`, MOST_LETTERS - 4);
-	const colours = free.map(({ hex, number }) => ({ id: newId(), name: `${number}, ${name}`, text: hex }));
+	const colours = free.map(({ hex, number }) => ({
+		id: newId(),
+		name: `${number}, ${name}`,
+		text: hex,
+		namedBy: 'machine' as const
+	}));
 	linkAll(workbench, 'Make the steps linked colours', colours);
 }
 

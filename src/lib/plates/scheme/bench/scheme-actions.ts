@@ -29,7 +29,7 @@ export function linkScheme(workbench: Workbench, plate: SchemePlate): void {
 	const sources = [plate.lead, ...plate.others.map(({ fixed }) => fixed)];
 	const colours = coloursOfScheme(plate, linked).flatMap(({ name, hex }, i): LinkedColour[] => {
 		const source = sources[i];
-		return source && 'linked' in source && !plate.keptTo ? [] : [{ id: newId(), name, text: hex }];
+		return source && 'linked' in source && !plate.keptTo ? [] : [{ id: newId(), name, text: hex, namedBy: 'machine' }];
 	});
 	linkAll(workbench, 'Make a scheme linked colours', colours);
 }

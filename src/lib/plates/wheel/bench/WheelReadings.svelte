@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { colourWords } from '$lib/core/colour/hue-words';
 	import { remarksOnChart, readHues } from '$lib/core/scheme/chart-readings';
-	import { temperature } from '$lib/core/scheme/temperature';
+	import { TEMPERATURE_WORDS, temperature } from '$lib/core/scheme/temperature';
+	import { hueName } from '../cell-names';
 	import { chartOf, chartSpecOf, hueRing } from '../chart-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { type WheelPlate } from '../schema';
@@ -19,26 +19,26 @@
 	const chart = $derived(chartOf(plate, linked));
 	const hues = $derived(chart.map(({ steps }) => steps[hueRing(plate)]!));
 	const readings = $derived(readHues(hues));
-	const remarks = $derived(remarksOnChart(readings, hues, chartSpecOf(plate, linked)));
+	const names = $derived(chart.map(({ angle, steps }) => hueName(plate, angle, steps)));
+	const remarks = $derived(remarksOnChart(readings, names, chartSpecOf(plate, linked), chart));
 	const frame = $derived(valueFrame(plate.hues));
 	const series = $derived(valueSeries(hues));
 
 	const cell = $derived(chosenCell(workbench, plate) ?? { spoke: 0, ring: hueRing(plate) });
 	const hue = $derived(hues[cell.spoke]!);
 	const opposite = $derived((cell.spoke + plate.hues / 2) % plate.hues);
-	const TEMPERATURES = { warm: 'warm', cool: 'cool', neutral: 'neither' } as const;
 </script>
 
 <section class="readings" aria-label="Readings">
 	<header>
 		<h2>Hue {cell.spoke + 1}</h2>
-		<span>of {plate.hues}, {colourWords(hue.linear)}</span>
+		<span>of {plate.hues}, {names[cell.spoke]}</span>
 	</header>
 	<dl>
 		<dt>Stands at</dt>
 		<dd>{chart[cell.spoke]!.angle.toFixed(0)}°</dd>
 		<dt>Warm or cool</dt>
-		<dd>{TEMPERATURES[temperature(hue.linear)]}</dd>
+		<dd>{TEMPERATURE_WORDS[temperature(hue.linear)]}</dd>
 		<dt>Opposite</dt>
 		<dd>
 			<button class="opposite" onclick={() => holdCell(workbench, plate, opposite, cell.ring)}>

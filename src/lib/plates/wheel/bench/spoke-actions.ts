@@ -21,7 +21,8 @@ export function linkSpoke(workbench: Workbench, plate: WheelPlate, spoke: number
 	const colours = coloursOfSpoke(plate, spoke, steps).map(({ name, hex }): LinkedColour => ({
 		id: newId(),
 		name,
-		text: hex
+		text: hex,
+		namedBy: 'machine'
 	}));
 	linkAll(workbench, 'Make a spoke linked colours', colours);
 }

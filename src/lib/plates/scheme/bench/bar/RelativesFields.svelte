@@ -32,7 +32,12 @@
 	}
 
 	function link() {
-		const colours = coloursOfRelatives(workbench, plate).map(({ name, hex }) => ({ id: newId(), name, text: hex }));
+		const colours = coloursOfRelatives(workbench, plate).map(({ name, hex }) => ({
+			id: newId(),
+			name,
+			text: hex,
+			namedBy: 'machine' as const
+		}));
 		linkAll(workbench, 'Make relatives linked colours', colours);
 	}
 </script>
