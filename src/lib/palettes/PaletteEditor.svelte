@@ -7,6 +7,7 @@
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { readColour } from '$lib/core/colour/read';
 	import { show } from '$lib/core/colour/shown';
+	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
 	import { Problem } from '$lib/core/problem';
 	import { MOST_COLOURS, MOST_TAGS, LONGEST_TAG, type Palette, type PaletteColour } from '$lib/model/palette';
 	import { MOST_LETTERS } from '$lib/model/line';
@@ -16,8 +17,10 @@
 	let { library, palette }: { library: Library; palette: Palette } = $props();
 
 	let reading = $state(false);
-	let complaint = $state<{ at: number | 'new'; words: string } | null>(null);
+	let complaint = $state<{ at: number | 'new'; words: string; offer?: string } | null>(null);
 	let typed = $state('');
+
+	const wordsOf = (text: string): string => colourWords(show(readColour(text)).linear);
 
 	const set = (label: string, colours: PaletteColour[]) => library.change(palette.id, label, { colours });
 
@@ -29,7 +32,12 @@
 		complaint = null;
 		try {
 			const colour = readColour(text);
-			return colour.alpha < 1 || colour.space === 'hsb' ? codesOf(colour).hex : text.trim();
+			if (isSeeThrough(colour)) {
+				const percent = Math.round(100 * colour.alpha);
+				complaint = { at, words: `Colours here are opaque; this one is ${percent} % opaque.`, offer: onWhite(colour) };
+				return null;
+			}
+			return colour.space === 'hsb' ? codesOf(colour).hex : text.trim();
 		} catch (error) {
 			if (!(error instanceof Problem)) throw error;
 			complaint = { at, words: `${error.message} Expected: ${error.expected}.` };
@@ -39,8 +47,22 @@
 
 	function setText(field: HTMLInputElement, index: number) {
 		const text = read(field.value, index);
-		if (text !== null && text !== palette.colours[index]!.text) set('Set a colour', withColour(index, { text }));
-		else if (text === null) field.value = palette.colours[index]!.text;
+		if (text !== null) put(text, index);
+		else field.value = palette.colours[index]!.text;
+	}
+
+	/** Another colour in a place; a name that was only its words follows. */
+	function put(text: string, index: number) {
+		const { text: before, name } = palette.colours[index]!;
+		if (text === before) return;
+		set('Set a colour', withColour(index, { text, name: name === wordsOf(before) ? wordsOf(text) : name }));
+	}
+
+	/** Takes what was offered in place of a colour that lets something through. */
+	function takeOffer({ at, offer }: NonNullable<typeof complaint>) {
+		complaint = null;
+		if (at === 'new') typed = offer ?? '';
+		else if (offer) put(offer, at);
 	}
 
 	function setName(field: HTMLInputElement, index: number) {
@@ -52,8 +74,7 @@
 	function add() {
 		const text = read(typed, 'new');
 		if (text === null) return;
-		const name = colourWords(show(readColour(text)).linear);
-		set('Add a colour', [...palette.colours, { name, text }]);
+		set('Add a colour', [...palette.colours, { name: wordsOf(text), text }]);
 		typed = '';
 	}
 
@@ -130,7 +151,7 @@
 						)}
 					icon={CloseOutline}
 				/>
-				{#if complaint?.at === i}<p role="alert">{complaint.words}</p>{/if}
+				{#if complaint?.at === i}{@render complaining(complaint)}{/if}
 			</li>
 		{/each}
 	</ol>
@@ -152,9 +173,16 @@
 			<button class="act" disabled={typed.trim() === ''}>Add a colour</button>
 			<button class="act" type="button" onclick={() => (reading = true)}>Read in colours</button>
 		</form>
-		{#if complaint?.at === 'new'}<p role="alert">{complaint.words}</p>{/if}
+		{#if complaint?.at === 'new'}{@render complaining(complaint)}{/if}
 	{/if}
 </section>
+
+{#snippet complaining(about: NonNullable<typeof complaint>)}
+	<p role="alert">{about.words}</p>
+	{#if about.offer}
+		<button class="act" type="button" onclick={() => takeOffer(about)}>Take {about.offer}, as it is on white</button>
+	{/if}
+{/snippet}
 
 <ReadInDialog
 	bind:open={reading}

@@ -6,6 +6,7 @@
 	import { readColour } from '$lib/core/colour/read';
 	import { show } from '$lib/core/colour/shown';
 	import { type NamedColour } from '$lib/core/format/colour-list';
+	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
 	import { Problem } from '$lib/core/problem';
 	import { asLine } from '$lib/model/line';
 	import { type PaletteColour as ReadColour } from '$lib/model/palette';
@@ -61,11 +62,18 @@
 		left = {};
 	});
 
+	/** A code in place of a colour that lets something through: what it is laid over white. */
+	const opaqueText = (given: string): string => {
+		const colour = readColour(given);
+		return isSeeThrough(colour) ? onWhite(colour) : given;
+	};
+	const laid = $derived(result.colours.filter(({ text: given }) => opaqueText(given) !== given).length);
+
 	/** A colour as it can be stored: CSS, opaque, and with a name. */
 	function storable({ name, text: given }: NamedColour): ReadColour {
 		const colour = readColour(given);
-		const stored = colour.alpha < 1 || colour.space === 'hsb' ? codesOf(colour).hex : given.trim();
-		const words = colourWords(show(colour).linear);
+		const stored = isSeeThrough(colour) ? onWhite(colour) : colour.space === 'hsb' ? codesOf(colour).hex : given.trim();
+		const words = colourWords(show(readColour(stored)).linear);
 		return { name: asLine(name?.trim() || words), text: stored };
 	}
 
@@ -130,6 +138,11 @@
 			{:else if result.colours.length === 0}
 				<p>What is found is shown here. Nothing changes before you add it.</p>
 			{:else}
+				{#if laid > 0}
+					<p role="status">
+						{laid === 1 ? 'One colour lets' : `${laid} colours let`} something through: laid over white, as the list says.
+					</p>
+				{/if}
 				<ul>
 					{#each result.colours as colour, i (i)}
 						<li>
@@ -139,9 +152,13 @@
 									checked={!left[i]}
 									onchange={(event) => (left = { ...left, [i]: !event.currentTarget.checked })}
 								/>
-								<i style:background={show(readColour(colour.text)).hex}></i>
-								<span>{colour.name ?? colourWords(show(readColour(colour.text)).linear)}</span>
-								<small>{colour.text}</small>
+								<i style:background={show(readColour(opaqueText(colour.text))).hex}></i>
+								<span>{colour.name ?? colourWords(show(readColour(opaqueText(colour.text))).linear)}</span>
+								<small
+									>{colour.text}{opaqueText(colour.text) === colour.text
+										? ''
+										: `, on white ${opaqueText(colour.text)}`}</small
+								>
 							</label>
 						</li>
 					{/each}

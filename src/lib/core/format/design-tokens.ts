@@ -112,9 +112,14 @@ function valueOf(value: unknown, path: string, root: Json, followed: number): st
 			'a known colorSpace and three numbers as components'
 		);
 	const scale = IN_PERCENT.has(space) ? 0.01 : 1;
-	const colour = { space, channels: [numbers[0]!, numbers[1]! * scale, numbers[2]! * scale], alpha: 1 } as const;
+	const alpha = value.alpha === undefined ? 1 : value.alpha;
+	if (typeof alpha !== 'number' || !(alpha >= 0 && alpha <= 1))
+		throw refuse(path, 'its alpha is none.', 'a number from 0 to 1');
+	const colour = { space, channels: [numbers[0]!, numbers[1]! * scale, numbers[2]! * scale], alpha } as const;
 	// The code says the same in fewer letters, and comes back as it was written.
-	return space === 'srgb' && value.hex === show(colour).hex ? value.hex : cssText(writeColour(colour), path);
+	return space === 'srgb' && alpha === 1 && value.hex === show(colour).hex
+		? value.hex
+		: cssText(writeColour(colour), path);
 }
 
 function cssText(text: string, path: string): string {

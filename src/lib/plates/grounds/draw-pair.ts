@@ -62,7 +62,7 @@ export function drawLooks(
 		words(LOOKS[i].x - 84, LOOKS[i].y + 18, 'looks', { fill: ON_BOARD, face: 'serif', size: 14 }),
 		words(LOOKS[i].x - 84, LOOKS[i].y + 36, hex, { fill: ON_BOARD, size: 11 }),
 		...wrapped(shift.words, SHIFT_LETTERS).map((line, at) =>
-			words(LOOKS[i].x - 84, BOARD.y + BOARD.height + 16 + at * 13, line, { size: 11 })
+			words(LOOKS[i].x - 84, BOARD.y + BOARD.height + 14 + at * 12, line, { size: 11 })
 		)
 	];
 	const onBoard = { anchor: 'middle', fill: ON_BOARD, size: 11 } as const;
@@ -84,7 +84,7 @@ export function drawLooks(
 			: []),
 		words(
 			BOARD.x,
-			BOARD.y + BOARD.height + 46,
+			BOARD.y + BOARD.height + 41,
 			`About as on a neutral board, by CIECAM16 with the ground as its surround, ${sayStrengths(strengths)}: a model, not a measurement.`,
 			{ size: 10.5 }
 		)

@@ -105,15 +105,33 @@ function colours(
 }
 
 const CAPTION_LETTERS = 25;
+const ROW_GAP = 6;
+
+/** Sizes of a caption's name and of what is told under it. */
+interface Lettering {
+	readonly size: number;
+	readonly small: number;
+	readonly lineHeight: number;
+}
+
+const LETTERINGS: readonly Lettering[] = [
+	{ size: 17, small: 12, lineHeight: 16 },
+	{ size: 16, small: 11, lineHeight: 13 },
+	{ size: 15, small: 11, lineHeight: 12 },
+	{ size: 13, small: 10, lineHeight: 11 }
+];
 
 /** The recipe's name and what is told of the row, as a block in the middle of its height. */
-function caption(name: string, told: readonly string[], { band }: RowPlace): Shape[] {
+function caption(name: string, told: readonly string[], { y, height, band }: RowPlace): Shape[] {
 	const roomy = told.length > 1;
-	const [size, small, lineHeight] = roomy ? [17, 12, 16] : [15, 11, 12];
 	const all = told.flatMap((line) => wrapped(line, CAPTION_LETTERS));
-	const fits = size + all.length * lineHeight <= band.height + 8;
-	const lines = fits ? all : told.map((line) => shortened(line, CAPTION_LETTERS - 1));
-	const top = band.y + (band.height - size - lines.length * lineHeight) / 2 + (roomy ? 0 : 2);
+	const heightOf = ({ size, lineHeight }: Lettering): number => size + all.length * lineHeight;
+	// Smaller letters before fewer: a name that is cut off says nothing of what was mixed.
+	const fitting = (roomy ? LETTERINGS : LETTERINGS.slice(1)).find((each) => heightOf(each) <= height - ROW_GAP);
+	const { size, small, lineHeight } = fitting ?? LETTERINGS.at(-1)!;
+	const lines = fitting ? all : told.map((line) => shortened(line, CAPTION_LETTERS - 1));
+	const middle = band.y + band.height / 2;
+	const top = Math.max(y + ROW_GAP / 2, middle - (size + lines.length * lineHeight) / 2 + (roomy ? 0 : 2));
 	return [
 		words(MARGIN, top + size * 0.82, name, { face: 'serif', size, fill: INK }),
 		...lines.map((line, i) => words(MARGIN, top + size + (i + 0.75) * lineHeight, line, { size: small }))

@@ -1,5 +1,6 @@
 import { converter } from 'culori';
 import fc from 'fast-check';
+import { COORDINATES } from '$lib/workbench/mixer/coordinates';
 import { describe, expect, it } from 'vitest';
 import { readColour } from '$lib/core/colour/read';
 import { fit } from '$lib/core/colour/shown';
@@ -116,6 +117,27 @@ describe('members of a scheme', () => {
 		const brightness = (document: StudyDocument) => codes(document).map((code) => hsv(code)!.v);
 		expect(codes(after)[1]).toBe('#8f9a5b');
 		for (const i of [0, 2]) expect(brightness(before)[i]! - brightness(after)[i]!).toBeCloseTo(0.1, 1);
+	});
+
+	it('twenty turns of brightness by 1 % leave every member just 20 % darker: nothing is rounded on the way (brightness of culori 4.0.2)', () => {
+		const percent = COORDINATES.find(({ name }) => name === 'HSB')!;
+		const down = (c: Triple): Triple => {
+			const [h, s, v] = percent.of({ space: 'srgb-linear', channels: c, alpha: 1 });
+			return percent.exact([h!, s!, v! - 1]).linear;
+		};
+		for (const wheel of ['light', 'painter'] as const) {
+			const triad = decideScheme(id, { wheel, lead: { text: '#e54d39' } })(start);
+			const exact = (document: StudyDocument) =>
+				schemeOf(plateIn(document), document.linked).members.map(
+					({ linear: [r, g, b] }) => hsv({ mode: 'lrgb', r, g, b })!.v
+				);
+			const before = exact(triad);
+			expect(before).toHaveLength(3);
+			const after = exact(
+				Array.from({ length: 20 }).reduce<StudyDocument>((document) => moveAll(id, down)(document), triad)
+			);
+			after.forEach((v, i) => expect(v, `${wheel} ${i}`).toBeCloseTo(before[i]! - 0.2, 5));
+		}
 	});
 
 	it('roles are swapped, never given twice among five members', () => {

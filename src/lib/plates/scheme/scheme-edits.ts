@@ -22,7 +22,7 @@ export const decideScheme = (plateId: string, decisions: Partial<Omit<SchemePlat
 	withScheme(plateId, (plate) => ({ ...plate, ...decisions }));
 
 /** A colour (linear sRGB) as it is stored: fine enough that a drag never steps. */
-export const textOfLinear = (linear: ReadonlyTriple): string => formatOklch(linearToOklch(linear), 1);
+export const textOfLinear = (linear: ReadonlyTriple): string => formatOklch(linearToOklch(linear), 3);
 
 const AS_RULED: SchemeMember = { angle: 0, ...NO_DEPARTURE, fixed: null };
 /** Members of a scheme of one hue, where nobody has said how many. */

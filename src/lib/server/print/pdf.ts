@@ -3,6 +3,7 @@ import { type Of, type Shape } from '$lib/drawing/drawing';
 import { barsOf, figuresOf } from '$lib/drawing/bars';
 import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageForm } from '$lib/study/print';
+import { sayUnit } from '$lib/study/say-unit';
 import { faceFiles, runsOf, type FaceName } from './faces';
 import { sheetsOf, type Page } from './sheets';
 
@@ -29,7 +30,14 @@ export async function pagesToPdf(
 	form: PageForm
 ): Promise<Uint8Array> {
 	const [width, height] = pageSize(form);
-	const info = { Title: titleBlock.title, Author: titleBlock.maker, Creator: 'Ricercar' };
+	const date = dayOf(titleBlock.date);
+	const info = {
+		Title: titleBlock.title,
+		Author: titleBlock.maker,
+		Creator: 'Ricercar',
+		CreationDate: date,
+		ModDate: date
+	};
 	const page = { autoFirstPage: false, size: [width, height] as [number, number], margin: 0 };
 	// As PDF/A (ISO 19005-2) has it: with the sRGB profile inside, so that the codes mean the same on every press and screen.
 	const pdf = new PDFDocument({ ...page, info, lang: 'en-GB', subset: 'PDF/A-2b', pdfVersion: '1.7' });
@@ -58,6 +66,12 @@ export async function pagesToPdf(
 	}
 	pdf.end();
 	return done;
+}
+
+/** The day that a print is dated by: the study's, so that the same print is the same file; without one the day it is made. */
+function dayOf(date: string): Date {
+	const day = new Date(`${date || new Date().toISOString().slice(0, 10)}T00:00:00Z`);
+	return Number.isNaN(day.getTime()) ? new Date(0) : day;
 }
 
 function collected(pdf: Pdf): Promise<Uint8Array> {
@@ -155,7 +169,7 @@ function foot(
 		});
 	line(MARGIN, top + 14, title, { face: 'serif', size: 11, fill: INK });
 	line(MARGIN, top + 25, [maker, course].filter(Boolean).join(' · '), {});
-	line(width - MARGIN, top + 14, [unit && `Unit ${unit}`, date].filter(Boolean).join(' · '), { anchor: 'end' });
+	line(width - MARGIN, top + 14, [sayUnit(unit), date].filter(Boolean).join(' · '), { anchor: 'end' });
 	line(width - MARGIN, top + 25, page, { anchor: 'end' });
 	lines.forEach((codes, i) => line(MARGIN, top + 25 + (i + 1) * CODE_LINE, codes, {}));
 }

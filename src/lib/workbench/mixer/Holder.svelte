@@ -2,6 +2,7 @@
 	import Select from 'flowbite-svelte/Select.svelte';
 	import { readColour } from '$lib/core/colour/read';
 	import { codesOf } from '$lib/core/colour/codes';
+	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
 	import { Problem } from '$lib/core/problem';
 	import { newId } from '$lib/model/ids';
 	import { type LinkedColour } from '$lib/model/linked';
@@ -33,15 +34,22 @@
 	const OWN = 'own';
 	const NEW = 'new';
 
-	/** Takes any CSS colour. What is not CSS, or not opaque, is stored as its nearest CSS text, and said so. */
+	/** The colour that a see-through one would be on white, offered in its place. */
+	let offered = $state<string | null>(null);
+
+	/** Takes any CSS colour that is opaque; one that is not is refused, with what it would be on white as an offer. */
 	function take(text: string) {
 		complaint = null;
+		offered = null;
 		if (text.trim() === subject.text) return;
 		try {
 			const colour = readColour(text);
-			const { alpha, space } = colour;
-			if (alpha < 1) complaint = 'Scales mix opaque colours: the alpha was left out.';
-			const stored = alpha < 1 || space === 'hsb' ? codesOf(colour).hex : text.trim();
+			if (isSeeThrough(colour)) {
+				complaint = `Colours here are opaque; this one is ${Math.round(100 * colour.alpha)} % opaque.`;
+				offered = onWhite(colour);
+				return;
+			}
+			const stored = colour.space === 'hsb' ? codesOf(colour).hex : text.trim();
 			const { linked } = subject;
 			setHeldColour(workbench, stored, null);
 			if (linked) offerOnlyHere(linked, stored);
@@ -113,6 +121,12 @@
 			</div>
 			{#if complaint}
 				<p class="complaint" id="complaint" role="alert">{complaint}</p>
+				{#if offered}
+					{@const onIts = offered}
+					<button class="act offer" onclick={() => take(onIts)}>
+						<i style:background={onIts}></i>Take {onIts}, as it is on white
+					</button>
+				{/if}
 			{:else if held}
 				<div class="entry">
 					<Select
@@ -154,6 +168,12 @@
 		flex-direction: column;
 		gap: 4px;
 		min-height: 0;
+	}
+	.offer i {
+		display: inline-block;
+		width: 13px;
+		height: 13px;
+		margin-right: 6px;
 	}
 	h2 {
 		overflow: hidden;

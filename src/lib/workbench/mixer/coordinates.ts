@@ -6,7 +6,7 @@ import { inGamut, mapToGamut } from '$lib/core/colour/gamut';
 import { hslToSrgb, hsbToSrgb, srgbToHsb, srgbToHsl } from '$lib/core/colour/hsb';
 import { fromPolar, linearToOklch, oklabToLinear } from '$lib/core/colour/oklab';
 import { labToXyz, xyzToLab } from '$lib/core/colour/lab';
-import { fitted, show } from '$lib/core/colour/shown';
+import { fitted, fittedOklab, show, type Fitted } from '$lib/core/colour/shown';
 import { linearToSrgb, srgbToLinear } from '$lib/core/colour/srgb';
 import { type Triple } from '$lib/core/colour/vector';
 import { d50ToD65, d65ToD50, linearToXyz, WHITE_D50, xyzToLinear } from '$lib/core/colour/xyz';
@@ -32,6 +32,8 @@ export interface Coordinates {
 	readonly axes: readonly Axis[];
 	/** The coordinates of a colour, within the axes' ranges. */
 	of(colour: Colour): number[];
+	/** The colour at these coordinates, not rounded to a code, brought into the gamut where a screen cannot show it. */
+	exact(values: readonly number[]): Fitted;
 	/** The CSS text that these coordinates are stored as. */
 	text(values: readonly number[]): string;
 	/** The code 0xrrggbb that a screen shows there, and whether it can show just that. */
@@ -61,6 +63,10 @@ const perceptual: Coordinates = {
 	of(colour) {
 		const [l, c, h] = colour.space === 'oklch' ? colour.channels : linearToOklch(toLinear(colour));
 		return [l * 100, Math.min(0.37, c < 5e-5 ? 0 : c), ((h % 360) + 360) % 360];
+	},
+	exact: (values) => {
+		const [l, c, h] = three(values);
+		return fittedOklab(...fromPolar([l / 100, c, h]));
 	},
 	text: (values) => {
 		const [l, c, h] = three(values);
@@ -93,6 +99,7 @@ function onScreen(
 		says,
 		axes,
 		of: (colour) => of(encodedOf(colour)),
+		exact: (values) => ({ linear: toRgb(values).map(srgbToLinear) as Triple, mapped: false }),
 		text: (values) => numberToHex(codeOf(values)),
 		shown: (values) => ({ code: codeOf(values), fits: true })
 	};
@@ -150,9 +157,10 @@ const lab: Coordinates = {
 		const bounded = (value: number): number => Math.min(125, Math.max(-125, value));
 		return [Math.min(100, Math.max(0, l)), bounded(a), bounded(b)];
 	},
+	exact: (values) => fitted(xyzToLinear(d50ToD65(labToXyz(three(values), WHITE_D50)))),
 	text: (values) => formatLab([...three(values)], 1),
 	shown(values) {
-		const { linear, mapped } = fitted(xyzToLinear(d50ToD65(labToXyz(three(values), WHITE_D50))));
+		const { linear, mapped } = lab.exact(values);
 		return { code: linearToNumber(...linear), fits: !mapped };
 	}
 };

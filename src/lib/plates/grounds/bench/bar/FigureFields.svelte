@@ -76,7 +76,7 @@
 		<RangeField
 			label="How a ground works on the {what} of a figure"
 			title="How a ground works on the {what} of a figure in the model: below 0 contrast, above 0 assimilation"
-			before="on {what}"
+			before={what === 'value' ? 'works on value' : 'on colour'}
 			after={sayStrength(plate.strengths[what])}
 			value={plate.strengths[what]}
 			least={-MOST_STRENGTH[what]}

@@ -51,7 +51,7 @@ function drawStrokes(
 	const [first, second] = [0, 1].map((i) => parentName(common, i, linked).toLowerCase());
 	return [
 		...rowOf(STROKES.row, made.strokes),
-		...beside(STROKES.row, plural(strokes, 'stroke'), [`of ${second}`, `over ${first},`]),
+		...beside(STROKES.row, plural(strokes, 'stroke'), [`of ${second}`, `over ${first}`]),
 		words(
 			STROKES.row.x,
 			STROKES.row.y - 8,

@@ -65,6 +65,7 @@
 		{#if plate.inside.count + plate.outside.count > 0}<MakingChoices {workbench} {plate} />{/if}
 		{#if dulls && plate.making !== 'multiplied'}
 			<SelectField
+				kind="dulling"
 				label="How rings are dulled"
 				choices={DULLINGS}
 				words={RING_DULLING_WORDS}
