@@ -23,6 +23,14 @@ const ASKS_EXERCISE = 'Ask the exercise by the table of its kind (exercises.ts):
 const A_KIND = `Literal[value=/^(${KINDS.join('|')})$/]`;
 const ASKS = 'Ask the kind by its table (plates/kinds.ts): only a room knows its own name.';
 
+/** A remark made by hand has no key by which the judge of sentences knows it. */
+const NO_BARE_REMARK = [
+	{
+		selector: 'ObjectExpression:has(> Property[key.name="verdict"]):has(> Property[key.name="words"])',
+		message:
+			'What is said of colours comes from holds, look or said of $lib/core/remark, with a key for the judge of sentences.'
+	}
+];
 const NO_EXERCISE = [
 	{ selector: `BinaryExpression[operator=/^[!=]==?$/]${OF_ONE} > ${AN_EXERCISE}`, message: ASKS_EXERCISE },
 	{ selector: `SwitchStatement${OF_ONE} > SwitchCase > ${AN_EXERCISE}`, message: ASKS_EXERCISE }
@@ -71,9 +79,14 @@ export default ts.config(
 		}
 	},
 	{
+		files: ['src/lib/core/**'],
+		ignores: ['src/lib/core/remark.ts', '**/*.test.ts'],
+		rules: { 'no-restricted-syntax': ['error', ...NO_BARE_REMARK] }
+	},
+	{
 		files: ['src/**'],
 		ignores: ['src/lib/core/**', '**/*.test.ts'],
-		rules: { 'no-restricted-syntax': ['error', ...NO_EXERCISE] }
+		rules: { 'no-restricted-syntax': ['error', ...NO_EXERCISE, ...NO_BARE_REMARK] }
 	},
 	{
 		files: ['src/**'],
@@ -82,6 +95,7 @@ export default ts.config(
 			'no-restricted-syntax': [
 				'error',
 				...NO_EXERCISE,
+				...NO_BARE_REMARK,
 				{ selector: `BinaryExpression[operator=/^[!=]==?$/] > ${A_KIND}`, message: ASKS },
 				{ selector: `SwitchCase > ${A_KIND}`, message: ASKS }
 			]

@@ -11,6 +11,7 @@ import { WHEELS } from '../scheme/wheel';
 import { METHODS, type Method } from './mixing';
 import { mostNeutralOn } from './neutral';
 import { passageBetween } from './passage';
+import { type Route } from './route';
 import { throughNeutral, turnOf } from './plan';
 import { type Scale } from './scale';
 import { type ScaleSpec } from './spec';
@@ -27,8 +28,8 @@ const chromaOf = (linear: Triple): number => linearToOklch(linear)[1];
 const valueOf = (linear: Triple): number => luminanceToValue(luminance(...linear));
 
 /** How much OKLab chroma is left where a colour and its complement, mixed by a method, are nearest to a neutral. */
-function chromaLeft(parent: Triple, wheel: (typeof WHEELS)[number], method: Method): number {
-	return chromaOf(mostNeutralOn(passageBetween(parent, complement(parent, wheel).linear, method, false, 'shorter')));
+function chromaLeft(parent: Triple, wheel: (typeof WHEELS)[number], method: Method, route: Route = 'shorter'): number {
+	return chromaOf(mostNeutralOn(passageBetween(parent, complement(parent, wheel).linear, method, false, route)));
 }
 
 /** Another wheel by the same method, or else another method, in which a colour and its complement do put each other out. */
@@ -58,7 +59,7 @@ function onDulling(spec: ScaleSpec, scale: Scale, parent: Triple): Remark[] {
 	}
 	if (dulling === 'neutral')
 		return [holds('dulling.neutral-end', 'It ends in the neutral half way between a colour and its complement.')];
-	const left = chromaLeft(parent, wheel, method);
+	const left = chromaLeft(parent, wheel, method, spec.route);
 	if (left <= KEEPS_COLOUR) return [];
 	const other = elsewhere(parent, spec);
 	const mixed = `mixed ${METHOD_WORDS[method].name}`;

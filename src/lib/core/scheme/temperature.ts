@@ -7,6 +7,8 @@ export type Temperature = 'warm' | 'cool' | 'neutral';
 
 const RED = 0;
 const QUARTER = 90;
+/** Just on the border between warm and cool, but for the rounding of the reckoning. */
+const ROUNDING = 1e-6;
 /** Under this OKLab chroma a colour is a grey: it has no place on a wheel. */
 const GREY = 0.02;
 
@@ -20,7 +22,7 @@ export function isGrey(linear: ReadonlyTriple): boolean {
 export function temperature(linear: ReadonlyTriple): Temperature {
 	if (isGrey(linear)) return 'neutral';
 	const fromRed = angleBetween(angleOn('light', linear), RED);
-	if (fromRed === QUARTER) return 'neutral';
+	if (Math.abs(fromRed - QUARTER) < ROUNDING) return 'neutral';
 	return fromRed < QUARTER ? 'warm' : 'cool';
 }
 

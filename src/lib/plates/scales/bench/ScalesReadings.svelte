@@ -1,9 +1,8 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { readScale } from '$lib/core/scale/readings';
-	import { fixedSteps, remarksOnRecipe } from '$lib/core/scale/recipe-remarks';
-	import { remarksOn } from '$lib/core/scale/remarks';
 	import { RECIPE_WORDS, teachingOf } from '$lib/core/scale/words';
+	import { PLATE_PAPER, remarksOfScale } from '../remarks-of';
 	import { scaleOf, specOf } from '../scale-of';
 	import { type ScalesPlate } from '../schema';
 	import Chart from '$lib/ui/Chart.svelte';
@@ -20,16 +19,11 @@
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
-	/** Plates are white. */
-	const PAPER = [1, 1, 1] as const;
-
 	const decision = $derived(scaleOn(workbench, plate));
 	const scale = $derived(decision && scaleOf(decision, workbench.document.linked));
-	const readings = $derived(scale && readScale(scale, PAPER));
+	const readings = $derived(scale && readScale(scale, PLATE_PAPER));
 	const spec = $derived(decision && specOf(decision, workbench.document.linked));
-	const remarks = $derived(
-		readings && scale && spec ? [...remarksOn(readings, fixedSteps(spec, scale)), ...remarksOnRecipe(spec, scale)] : []
-	);
+	const remarks = $derived(decision ? remarksOfScale(decision, workbench.document.linked) : []);
 	const inAll = $derived(scale?.inAll ?? 2);
 	const frame = $derived(chartFrame(inAll));
 	const series = $derived(scale && readings ? chartSeries(scale, readings) : {});

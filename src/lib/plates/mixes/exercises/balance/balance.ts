@@ -1,5 +1,6 @@
 import { areasInBalance } from '$lib/core/ground/balance';
 import { holds, look } from '$lib/core/remark';
+import { isGrey } from '$lib/core/scheme/temperature';
 import { besideLimit } from '$lib/core/say-number';
 import { type MixExercise } from '../../exercise';
 import { placesOfBar } from '../../parent-bar';
@@ -35,11 +36,13 @@ export const balance: MixExercise<Balance, MadeBalance> = {
 		{ settings, asks: true, says: 'the areas as they were set' },
 		{ settings, says: 'and in balance' }
 	],
-	remarks: ({ common, made: { shares }, linked }) => {
+	remarks: ({ common, made: { parents, shares }, linked }) => {
 		const whole = common.parents.reduce((sum, { parts }) => sum + parts, 0);
 		return shares.map((share, i) => {
 			const ratio = common.parents[i]!.parts / whole / share;
 			const name = parentName(common, i, linked);
+			if (isGrey(parents[i]!.linear))
+				return look('balance.grey', `${name} is a grey, of which these numbers say nothing.`);
 			return ratio > LEAST && ratio < MOST
 				? holds('balance.in', `${name} is in balance.`)
 				: look(

@@ -1,0 +1,156 @@
+import { COMMON_RULES } from '../../src/lib/core/brief/rule-words';
+import { type ScaleRule } from '../../src/lib/core/brief/rules';
+import { METHODS } from '../../src/lib/core/scale/mixing';
+import { RECIPES } from '../../src/lib/core/scale/recipe';
+import { ROUTES } from '../../src/lib/core/scale/route';
+import { DULLINGS, TURNINGS } from '../../src/lib/core/scale/spec';
+import { SPACINGS } from '../../src/lib/core/scale/spacing';
+import { HUE_COUNTS, MAKINGS, RING_RECIPES } from '../../src/lib/core/scheme/hue-chart';
+import { SCHEMES } from '../../src/lib/core/scheme/schemes';
+import { WHEELS } from '../../src/lib/core/scheme/wheel';
+import { newStudy } from '../../src/lib/study/new-study';
+import { newPlate } from '../../src/lib/plates/new-plate';
+import { KIND_NAMES, kindOf, type Kind } from '../../src/lib/plates/kinds';
+import { plateSchema, type Plate } from '../../src/lib/plates/plate';
+import { seeded } from '../support/colours';
+import { fieldsOf, withField } from '../support/extremes';
+
+/** Random plates of every kind and exercise, the same from the same seed. Half of the colours are quiet ones, greys or alike. */
+export function randomPlates(seed: number) {
+	const next = seeded(seed);
+	const oneOf = <T>(all: readonly T[]): T => all[Math.floor(next() * all.length)]!;
+	const whole = (least: number, most: number): number => least + Math.floor(next() * (most - least + 1));
+	const byte = (): string => whole(0, 255).toString(16).padStart(2, '0');
+	const any = (): string => `#${byte()}${byte()}${byte()}`;
+	const grey = (): string => `#${byte().repeat(3)}`;
+	const dye = (): string =>
+		oneOf([
+			'#b3392b',
+			'#d9b036',
+			'#2f5f86',
+			'#5d7f45',
+			'#e9dcc0',
+			'#3c3a3f',
+			'#ff0000',
+			'#ffff00',
+			'#0000ff',
+			'#000000',
+			'#ffffff'
+		]);
+	const wide = (): string => `oklch(${next().toFixed(2)} ${(next() * 0.35).toFixed(5)} ${whole(0, 359)})`;
+	const colour = () => ({ text: oneOf([any, any, any, dye, dye, grey, wide])() });
+
+	const rules = (): ScaleRule[] => [
+		...COMMON_RULES.map(({ rule }) => rule),
+		{ rule: 'recipe', is: oneOf(RECIPES) },
+		{ rule: 'key', is: 'high', limit: whole(20, 95) },
+		{ rule: 'value-equal', within: whole(0, 40) },
+		{ rule: 'evenness', least: next() },
+		{ rule: 'separation', wheel: oneOf(WHEELS), least: whole(0, 60), most: whole(60, 180) },
+		{ rule: 'uses-palette', palette: [dye(), any(), grey()], within: whole(1, 20) }
+	];
+	const scale = (id: string) => ({
+		id,
+		recipe: oneOf(RECIPES),
+		parents: Array.from({ length: whole(2, 4) }, colour),
+		between: whole(0, 9),
+		method: oneOf(METHODS),
+		spacing: oneOf(SPACINGS),
+		route: oneOf(ROUTES),
+		wheel: oneOf(WHEELS),
+		oneWay: next() < 0.4,
+		dulling: oneOf(DULLINGS),
+		turning: oneOf(TURNINGS),
+		parentPlace: oneOf(['value', 'middle']),
+		bias: next() * 2 - 1,
+		endValue: whole(0, 100)
+	});
+	const scales = (plate: object) => ({
+		...plate,
+		scales: [scale('scalejudge01')],
+		checks: rules()
+			.slice(...((i) => [i, i + 3])(whole(0, 16)))
+			.map((rule, i) => ({ id: `checkjudge${i}0`, scale: 'scalejudge01', rule }))
+	});
+	const wheel = (plate: object) => ({
+		...plate,
+		wheel: oneOf(WHEELS),
+		hues: oneOf(HUE_COUNTS),
+		from: oneOf(['lead', 'lead-value', 'given']),
+		lead: colour(),
+		value: whole(0, 100),
+		chroma: next() * 0.3,
+		inside: { recipe: oneOf(RING_RECIPES), count: whole(0, 4) },
+		outside: { recipe: oneOf(RING_RECIPES), count: whole(0, 4) },
+		making: oneOf(MAKINGS),
+		dulling: oneOf(DULLINGS),
+		method: oneOf(METHODS),
+		discStrength: 0.1 + 0.9 * next()
+	});
+	const scheme = (plate: object) => ({
+		...plate,
+		lead: colour(),
+		scheme: oneOf(SCHEMES),
+		wheel: oneOf(WHEELS),
+		holdValue: next() < 0.5,
+		others: Array.from({ length: whole(1, 6) }, () => ({
+			angle: whole(0, 359),
+			strength: oneOf([1, 1, 0.5, 1.4]),
+			value: oneOf([0, 0, -20, 30]),
+			fixed: next() < 0.2 ? colour() : null
+		}))
+	});
+	const mixes = (plate: object) => ({
+		...plate,
+		parents: Array.from({ length: whole(2, 4) }, () => ({ colour: colour(), parts: whole(1, 6) }))
+	});
+	const near = (text: string) => ({ text: next() < 0.3 ? text : colour().text });
+	const grounds = (plate: object) => {
+		const [one, figure] = [colour(), colour()];
+		return {
+			...plate,
+			grounds: [one, near(one.text)],
+			figures: [figure, near(figure.text)],
+			strengths: { value: next() * 1.2 - 0.6, colour: next() * 0.6 - 0.3 }
+		};
+	};
+	const changed: Readonly<Record<Kind, (plate: object) => object>> = { scales, wheel, scheme, mixes, grounds };
+
+	/** What a person would set in an exercise, by its field. */
+	const settings = (): Readonly<Record<string, unknown>> => ({
+		guess: next() < 0.7 ? colour() : null,
+		lean: oneOf([0, 0, next() * 2 - 1]),
+		answers: Array.from({ length: whole(0, 12) }, () => whole(0, 1)),
+		twins:
+			next() < 0.5
+				? Array.from({ length: 12 }, () => oneOf([grey, dye])())
+				: Array.from({ length: 12 }, () => '#7c7c7c'),
+		crossings: Array.from({ length: 5 }, () => (next() < 0.3 ? colour() : null)),
+		front: next() * 2 - 1,
+		series: whole(0, 500)
+	});
+	const withOwn = (plate: Plate): Plate =>
+		Object.entries(settings()).reduce((now, [field, value]) => {
+			const has = 'exercise' in now && field in now.exercise;
+			return has ? (withField(now, `exercise.${field}`, value) ?? now) : now;
+		}, plate);
+
+	/** An exercise with its own settings at random ends and places. */
+	function inExercise(plate: Plate): Plate {
+		const { exercises } = kindOf(plate);
+		if (!exercises) return plate;
+		const shown = exercises.change(plate, oneOf(exercises.names));
+		const own = fieldsOf(shown).filter(({ path }) => path.startsWith('exercise.') && !path.endsWith('.name'));
+		return own.reduce((now, { path, ends }) => {
+			const [least, most] = ends as [unknown, unknown];
+			const value = typeof least === 'number' && typeof most === 'number' && most < 1000 ? null : oneOf(ends);
+			return value === null ? now : (withField(now, path, value) ?? now);
+		}, withOwn(shown));
+	}
+
+	const study = newStudy('Judged', '');
+	return (): Plate => {
+		const kind = oneOf([...KIND_NAMES, 'mixes', 'grounds', 'scales'] as const);
+		return inExercise(plateSchema.parse(changed[kind](newPlate(kind, study))));
+	};
+}
