@@ -57,7 +57,7 @@ test('one as two: identical to the byte on screen, in SVG, PNG and PDF, with str
 	await saved(page);
 	await page.reload();
 	await ready(page);
-	await page.getByRole('button', { name: /^Plate 2: One colour on madder and woad/ }).click();
+	await page.getByRole('button', { name: /^Plate 2: One as two on woad and madder/ }).click();
 	await expect(place(page, /^First ground, .*#2f5f86/)).toBeAttached();
 });
 

@@ -98,7 +98,7 @@ test('a wrong overlap is told apart from a right one, with its reason; a crossin
 		await expect(page.locator('.surface > svg path[fill="#c78631"]')).toHaveCount(1);
 	}
 	await page.getByRole('slider', { name: 'Which figure is in front' }).fill('0.7');
-	await expect(readings.getByText(/the second figure seems to lie in front\.$/)).toBeVisible();
+	await expect(readings.getByText(/the second figure seems to lie in front/)).toBeVisible();
 	const followed = await codeOf(page, /^Crossing/);
 	await place(page, /^Crossing/).click();
 	// Lighter than both: no layer does that (Metelli 1974).

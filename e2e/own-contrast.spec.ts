@@ -88,6 +88,7 @@ test('a person’s strengths are found again from a dozen matches, kept in this 
 	await page.getByRole('button', { name: 'Bring it back' }).click();
 	await expect(kept.getByRole('listitem')).toHaveCount(1);
 
+	await saved(page);
 	const coming = page.waitForEvent('download');
 	await kept.getByRole('button', { name: 'Take along as a file' }).click();
 	const path = await (await coming).path();

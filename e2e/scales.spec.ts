@@ -130,6 +130,7 @@ test('choices are shown as this very scale, and what is shown is what comes', as
 
 test('a step is pinned, set by hand, kept when the count changes, and unpinned', async ({ page }) => {
 	await makeStudy(page);
+	await choose(page, 'Spacing', 'equal shares');
 	await step(page, 1, 4).click();
 	await page.getByRole('button', { name: 'Pin this step' }).click();
 	const plain = await drawnColours(page);

@@ -114,7 +114,7 @@ test('recipe, count, method and spacing decide the scale; between and in all are
 
 test('uneven steps are pointed out and evened out with one action', async ({ page }) => {
 	await makeStudy(page);
-	await choose(page, 'Recipe', 'Shades');
+	await choose(page, 'Recipe', 'Tones, rising');
 	await expect(page.getByText(/Largest step: [\d.]+ times the smallest/)).toBeVisible();
 	await page.getByRole('button', { name: 'Even out the steps', exact: true }).click();
 	await expect(page.getByText(/The steps are even/)).toBeVisible();
@@ -158,8 +158,7 @@ test('any CSS colour can be typed; a bad one is refused with the place and what 
 		['oklch(0.6 0.1 200)', null],
 		['teal', '#008080'],
 		['hsl(200 50% 40%)', '#337799'],
-		['hsb(0 100% 100%)', '#ff0000'],
-		['#0f08', '#00ff00']
+		['hsb(0 100% 100%)', '#ff0000']
 	] as const) {
 		await field.fill(text);
 		await field.press('Enter');
@@ -169,7 +168,19 @@ test('any CSS colour can be typed; a bad one is refused with the place and what 
 	await field.fill('rgb(1 2');
 	await field.press('Enter');
 	await expect(page.locator('#complaint')).toContainText('At character 8 the text ends. Expected: a number');
-	await expect(page.locator('[data-code=hex]')).toHaveText('#00ff00');
+	await expect(page.locator('[data-code=hex]')).toHaveText('#ff0000');
+	// A colour that lets something through is refused, with what it would be on white (255 · 0.467 = 119).
+	for (const [text, onWhite] of [
+		['transparent', '#ffffff'],
+		['#0f08', '#77ff77']
+	] as const) {
+		await field.fill(text);
+		await field.press('Enter');
+		await expect(page.locator('#complaint')).toContainText('Colours here are opaque');
+		await expect(page.locator('[data-code=hex]')).not.toHaveText(onWhite);
+		await page.getByRole('button', { name: `Take ${onWhite}, as it is on white` }).click();
+		await expect(page.locator('[data-code=hex]')).toHaveText(onWhite);
+	}
 });
 
 test('a linked colour changes every scale that uses it; unlinking keeps the looks; deleting one in use says where', async ({
@@ -187,21 +198,22 @@ test('a linked colour changes every scale that uses it; unlinking keeps the look
 	await step(page, 2, 1).click();
 	await page.getByRole('combobox', { name: 'Linked to' }).selectOption({ label: 'Unlink: a colour of its own' });
 	expect(await drawnColours(page)).toEqual(colours);
-	await page.getByRole('button', { name: 'Madder', exact: true }).first().click();
+	// Madder was our name for it; a blue is no madder.
+	await page.getByRole('button', { name: 'Blue', exact: true }).first().click();
 	await field.fill('#118833');
 	await field.press('Enter');
 	colours = await drawnColours(page);
 	expect([colours[0], colours[7]]).toEqual(['#118833', '#336699']);
 
-	await page.getByRole('button', { name: 'Delete Madder' }).click();
+	await page.getByRole('button', { name: 'Delete Green' }).click();
 	const dialog = page.getByRole('dialog');
 	await expect(dialog).toContainText('used in 1 scale on 1 plate');
-	await expect(dialog).toContainText('Tints of madder');
+	await expect(dialog).toContainText('Scales of green and #336699');
 	await dialog.getByRole('button', { name: 'Delete, keep the looks' }).click();
 	expect(await drawnColours(page)).toEqual(colours);
-	await expect(page.getByRole('button', { name: 'Madder', exact: true })).toHaveCount(0);
+	await expect(page.getByRole('button', { name: 'Green', exact: true })).toHaveCount(0);
 	await page.keyboard.press('Control+z');
-	await expect(page.getByRole('button', { name: 'Madder', exact: true })).not.toHaveCount(0);
+	await expect(page.getByRole('button', { name: 'Green', exact: true })).not.toHaveCount(0);
 });
 
 test('plates are added, renamed, moved by drag and by keyboard, duplicated, deleted with undo', async ({ page }) => {

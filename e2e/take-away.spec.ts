@@ -56,7 +56,17 @@ test('the scale as CSS properties and as design tokens', async ({ page }) => {
 		const style = (sheet.cssRules[0] as CSSStyleRule).style;
 		return [...style].map((property) => [property, style.getPropertyValue(property)]);
 	}, css.content.toString());
-	expect(applied).toEqual(colours.map((hex, i) => [`--tints-madder-to-white-${i + 1}`, hex]));
+	expect(applied.slice(0, -1)).toEqual(colours.map((hex, i) => [`--tints-madder-to-white-${i + 1}`, hex]));
+	// The unbroken gradation is a gradient that a browser takes.
+	const [property, gradient] = applied.at(-1)!;
+	expect(property).toBe('--tints-madder-to-white-gradation');
+	const painted = await page.evaluate((image) => {
+		const box = document.createElement('div');
+		box.style.backgroundImage = image;
+		return box.style.backgroundImage;
+	}, gradient!);
+	expect(painted).toMatch(/^linear-gradient\(to right/);
+	expect(painted).toContain('rgb(179, 57, 43) 0%');
 
 	const tokens = JSON.parse((await take(page, 'This scale as design tokens')).content.toString());
 	const group = tokens['tints-madder-to-white'];
