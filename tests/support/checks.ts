@@ -15,6 +15,10 @@ export interface Check {
 /** The folder in which a run leaves its findings; tests/support/write-checks.ts makes the page of them. */
 export const FINDINGS = '.cache/checks';
 
+/** A tolerance is at most so many times what is reached, or the rounding of the reckoning. */
+const LOOSEST = 10;
+const ROUNDING = 1e-12;
+
 /** Gathers the deviations of one method from one source, notes the largest and expects it within the tolerance. */
 export function checkAgainst(
 	subject: { method: string; source: string; tolerance: number },
@@ -33,4 +37,7 @@ export function checkAgainst(
 	writeFileSync(`${FINDINGS}/${name}.json`, JSON.stringify(check));
 	expect(cases, 'a check needs cases').toBeGreaterThan(0);
 	expect(largest, `${subject.method} against ${subject.source}`).toBeLessThanOrEqual(subject.tolerance);
+	// A tolerance far over what is reached would let a fault through that the check is there to find.
+	const loosest = Math.max(ROUNDING, LOOSEST * largest);
+	expect(subject.tolerance, `tolerance of ${subject.method} against ${subject.source}`).toBeLessThanOrEqual(loosest);
 }

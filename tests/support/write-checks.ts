@@ -13,6 +13,11 @@ const TAIL = `
 Facts of the trade (common practice, no source), and properties that must hold for any colour, are tests without a table: see
 \`src/lib/core/scale/*.test.ts\`. Not confirmed by any source and therefore not tested: that pure screen cyan is a 16 % grey (the
 dot-gain curve gives 12.5 %; \`tests/reference/greys.json\` flags it).
+
+Left out of the published tables in \`tests/reference/\`, because nothing here reckons it: the CIECAM02 examples (13, another model than CIECAM16); films over a
+ground, mixes with two constants, Saunderson's correction and the mixes of spectral.js (36 of \`kubelka-munk.json\`: our paint is a hiding layer with one
+constant); the APCA contrasts (8); the Yule–Nielsen greys and those from densities (8); the painter's wheel as a cube after Gossett & Chen (19); the whole of
+\`munsell.json\` (44 colours by hue, value and chroma: only Munsell value is reckoned, by ASTM D1535).
 `;
 
 const number = (value: number): string => (value === 0 ? '0' : value.toExponential(1));

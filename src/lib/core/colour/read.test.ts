@@ -25,7 +25,7 @@ describe('CSS colour text', () => {
 		const subject = {
 			method: 'CSS colour text to sRGB',
 			source: 'CSS Color 4 samples (tests/reference)',
-			tolerance: 1e-4
+			tolerance: 2e-6
 		};
 		checkAgainst(subject, (deviation) => {
 			for (const row of rows) {

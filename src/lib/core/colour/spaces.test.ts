@@ -33,21 +33,21 @@ describe('display-p3 and Luv agree with independent libraries over a grid and 10
 				const o = p3({ mode: 'rgb', r, g, b });
 				return [o.r, o.g, o.b];
 			},
-			1e-6
+			1e-12
 		],
 		[
 			'sRGB to display-p3',
 			'colorjs.io 0.7.1',
 			(c) => linearToP3(linear(c)).map(linearToSrgb),
 			(c) => new ColorJs('srgb', c).to('p3').coords as number[],
-			1e-6
+			1e-12
 		],
 		[
 			'sRGB to CIE Luv D65',
 			'colorjs.io 0.7.1',
 			(c) => xyzToLuv(linearToXyz(linear(c)), WHITE_D65),
 			(c) => new ColorJs('srgb', c).to('luv').coords as number[],
-			1e-6
+			1e-10
 		]
 	];
 	for (const [method, source, ours, theirs, tolerance] of witnesses)
@@ -59,7 +59,7 @@ describe('display-p3 and Luv agree with independent libraries over a grid and 10
 
 	it('Luv of the primaries under D65 (CIE 15:2018)', () => {
 		checkAgainst(
-			{ method: 'Luv of sRGB primaries', source: 'tests/reference/lab-primaries.json', tolerance: 5e-4 },
+			{ method: 'Luv of sRGB primaries', source: 'tests/reference/lab-primaries.json', tolerance: 2e-4 },
 			(deviation) => {
 				for (const row of labPrimaries.rows)
 					xyzToLuv(linearToXyz(toLinear(readColour(row.hex))), WHITE_D65).forEach((x, i) =>
@@ -72,7 +72,7 @@ describe('display-p3 and Luv agree with independent libraries over a grid and 10
 });
 
 it('p3 and Luv come back within 1e-9', () => {
-	checkAgainst({ method: 'display-p3, Luv and back', source: 'itself (round trip)', tolerance: 1e-9 }, (deviation) => {
+	checkAgainst({ method: 'display-p3, Luv and back', source: 'itself (round trip)', tolerance: 1e-12 }, (deviation) => {
 		for (const sample of SAMPLES) {
 			p3ToLinear(linearToP3(sample)).forEach((x, i) => deviation(x, sample[i]!));
 			xyzToLinear(luvToXyz(xyzToLuv(linearToXyz(sample), WHITE_D65), WHITE_D65)).forEach((x, i) =>
@@ -104,10 +104,20 @@ const SPACES: readonly Space[] = [
 	'oklch'
 ];
 
+/** Where less than 1e-9 is lost when a colour is written as text and read again. */
+const WRITTEN: Partial<Record<Space, number>> = {
+	hsb: 2e-11,
+	hsl: 2e-11,
+	hwb: 2e-11,
+	lab: 2e-11,
+	lch: 2e-11,
+	'srgb-linear': 2e-10
+};
+
 describe.each(SPACES)('text in %s', (space) => {
 	it('is written in CSS and reads back as the same colour within 1e-9, inside the gamut', () => {
 		checkAgainst(
-			{ method: `Colour text, ${space}`, source: 'itself (written and read)', tolerance: 1e-9 },
+			{ method: `Colour text, ${space}`, source: 'itself (written and read)', tolerance: WRITTEN[space] ?? 1e-9 },
 			(deviation) => {
 				for (const sample of SAMPLES.slice(0, 2500)) {
 					const given: Colour = { space: 'srgb', channels: sample, alpha: 1 };

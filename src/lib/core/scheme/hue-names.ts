@@ -35,19 +35,13 @@ const LIGHT = [
 ] as const;
 
 const TWELFTH = 30;
-/** Within so many degrees of a twelfth a hue is that twelfth. */
-const NEAR = 7;
 
 /**
- * What a hue is called by its place on a wheel: a madder turned to orange is "orange" there, though alone it would be a brown. Between
- * two twelfths it is both: "red to red-orange". The perceptual wheel has no names of its own; there the nearest hue word stands.
+ * What a hue is called by its place on a wheel, by the nearest of its twelve: a madder turned to orange is "orange" there, though alone
+ * it would be a brown. The perceptual wheel has no names of its own; there the nearest hue word stands.
  */
 export function hueOnWheel(wheel: Wheel, angle: number): string {
 	if (wheel === 'perceptual') return nearestHue(angle);
 	const names = wheel === 'painter' ? PAINTER : LIGHT;
-	const place = turn(angle) / TWELFTH;
-	const at = (twelfth: number): string => names[twelfth % names.length]!;
-	const [before, off] = [Math.floor(place), (place - Math.floor(place)) * TWELFTH];
-	if (off <= NEAR) return at(before);
-	return off >= TWELFTH - NEAR ? at(before + 1) : `${at(before)} to ${at(before + 1)}`;
+	return names[Math.round(turn(angle) / TWELFTH) % names.length]!;
 }

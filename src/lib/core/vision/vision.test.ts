@@ -20,7 +20,7 @@ describe('colour-vision deficiency (Machado, Oliveira & Fernandes 2009)', () => 
 			{
 				method: 'Colour-vision deficiency, matrices',
 				source: 'Machado et al. 2009 (tests/reference)',
-				tolerance: 1e-6
+				tolerance: 1e-12
 			},
 			(deviation) => {
 				for (const row of cvd.rows)
@@ -34,7 +34,7 @@ describe('colour-vision deficiency (Machado, Oliveira & Fernandes 2009)', () => 
 
 	it('gives the sample colours, applied in linear light, within one 8-bit code', () => {
 		checkAgainst(
-			{ method: 'Colour-vision deficiency, codes', source: 'tests/reference/cvd.json', tolerance: 1 },
+			{ method: 'Colour-vision deficiency, codes', source: 'tests/reference/cvd.json', tolerance: 0 },
 			(deviation) => {
 				for (const row of cvd.rows) {
 					if (row.kind !== 'sample' || row.model !== 'Machado 2009') continue;
