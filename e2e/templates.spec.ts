@@ -128,7 +128,9 @@ test('checks say what holds and why not, point to the step, and can be added, de
 	await expect(checks.getByText('9 of 11 hold')).toBeVisible();
 	await expect(page.getByText('9 of 11 checks hold')).toBeVisible();
 	await expect(checks.getByText(/Step 1 has value 53; in high key it has at least 65/)).toBeVisible();
-	await expect(checks.getByText(/Row 3: The first parent has 100 % of the greatest chroma of its hue; under 90 % is not left pure/)).toBeVisible();
+	await expect(
+		checks.getByText(/Row 3: The first parent has 100 % of the greatest chroma of its hue; under 90 % is not left pure/)
+	).toBeVisible();
 	await expect(page.locator('.broken')).toHaveCount(1);
 	await step(page, 1, 3).click();
 	await checks.getByRole('button', { name: 'Go to step 1' }).first().click();

@@ -17,8 +17,7 @@ async function make(family, letters, weight) {
 	writeFileSync(`${target}/${file}.ttf`, await fontverter.convert(source, 'truetype'));
 }
 
-for (const [family, weight] of FACES)
-	for (const letters of ['latin', 'latin-ext']) await make(family, letters, weight);
+for (const [family, weight] of FACES) for (const letters of ['latin', 'latin-ext']) await make(family, letters, weight);
 // For what our faces do not have: Greek and Cyrillic, as in a title, and the signs of mathematics.
 for (const letters of ['greek', 'cyrillic']) await make('noto-sans', letters, 400);
 await make('noto-sans-math', 'latin', 400);

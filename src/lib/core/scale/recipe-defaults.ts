@@ -1,7 +1,7 @@
 import { HUE_PLACE, type Method } from './mixing';
 import { type Recipe } from './recipe';
 import { type Spacing } from './spacing';
-import { type ScaleSpec } from './spec';
+import { type Dulling, type ScaleSpec, type Turning } from './spec';
 
 /** How the steps of a recipe are spaced unless somebody decides otherwise: by equal shares, its dark end would crowd. */
 export const SPACING_OF: Readonly<Record<Recipe, Spacing>> = {
@@ -24,7 +24,10 @@ const BETWEEN_HUES: ReadonlySet<Recipe> = new Set(['interval', 'path', 'hue-step
 export const sensible = (recipe: Recipe, method: Method): boolean => HUE_PLACE[method] < 0 || BETWEEN_HUES.has(recipe);
 
 /** What a recipe decides of a scale, as far as it does not leave it as it was. */
-export type RecipeDecisions = Pick<ScaleSpec, 'recipe' | 'method' | 'spacing' | 'dulling' | 'turning'>;
+export interface RecipeDecisions extends Pick<ScaleSpec, 'recipe' | 'method' | 'spacing'> {
+	readonly dulling?: Dulling | undefined;
+	readonly turning?: Turning | undefined;
+}
 
 /**
  * A scale begun by a recipe, or changed to it: its own spacing unless the scale had one of its own choosing, the mixing method unless
