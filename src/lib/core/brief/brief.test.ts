@@ -163,3 +163,86 @@ it('every rule that has numbers lets each be set, and only that one changes', ()
 			expect(after).toEqual(limitsOf(rule).map(({ value }, at) => (at === i ? other : value)));
 		});
 });
+
+describe('a verdict names what breaks it', () => {
+	it('the step of the parent, counted from 1, or none where a parent is no step or is missing', () => {
+		const cool: ScaleRule = { rule: 'temperature', of: 'all', is: 'cool' };
+		expect(judge(cool, ['#b3392b', '#2f5f86'])).toMatchObject({
+			step: 1,
+			reason: 'The first parent is warm; all should be cool.'
+		});
+		expect(judge(cool, ['#b3392b'], { recipe: 'tints' })).toMatchObject({
+			step: 1,
+			reason: 'The parent is warm; all should be cool.'
+		});
+		const inner = { recipe: 'path', spacing: 'differences' } as const;
+		expect(judge(cool, ['#2f5f86', '#b3392b', '#2f5f86'], inner)).toMatchObject({ holds: false, step: null });
+		expect(judge({ rule: 'temperature', of: 1, is: 'warm' }, ['#b3392b'], { recipe: 'tints' })).toMatchObject({
+			key: 'rule.missing',
+			reason: 'There is no second parent; it should be warm.'
+		});
+		const apart: ScaleRule = { rule: 'separation', wheel: 'light', least: 0, most: 180 };
+		expect(judge(apart, ['#b3392b'], { recipe: 'tints' })).toMatchObject({ key: 'rule.missing', holds: false });
+		expect(judge(apart, ['#808080', '#b3392b'])).toMatchObject({
+			step: 1,
+			reason: expect.stringContaining('The first parent is a grey')
+		});
+	});
+
+	it('angles hold from the least to the most with half a degree for codes, and are said on their side of the limit', () => {
+		// #ff0000 and #ffff00 stand 60° apart on the light wheel, #ff0000 and #ff8000 30.1°.
+		const within = (least: number, most: number) =>
+			judge({ rule: 'separation', wheel: 'light', least, most }, ['#ff0000', '#ffff00']);
+		expect([within(60, 90), within(60.4, 90), within(10, 59.6), within(60, 60)].map(({ holds }) => holds)).toEqual([
+			true,
+			true,
+			true,
+			true
+		]);
+		expect([within(60.6, 90), within(10, 59.4)].map(({ holds }) => holds)).toEqual([false, false]);
+		expect(within(61, 90).reason).toBe('The parents stand 60° apart on the light wheel; 61° to 90° is asked.');
+		const near = judge({ rule: 'separation', wheel: 'light', least: 31, most: 90 }, ['#ff0000', '#ff8000']);
+		expect(near).toMatchObject({ holds: false, step: 7 });
+		expect(Number(/stand ([\d.]+)°/.exec(near.reason)![1])).toBeLessThan(30.5);
+	});
+
+	it('keys by their usual limits: 65 and more is high, 40 and less is low, with the words of each', () => {
+		expect(judge({ rule: 'key', is: 'high' }, ['#f0f0f0', '#a0a0a0']).reason).toBe(
+			'Every value is at least 65: high key.'
+		);
+		expect(judge({ rule: 'key', is: 'low' }, ['#101010', '#404040']).reason).toBe(
+			'Every value is at most 40: low key.'
+		);
+		expect(judge({ rule: 'key', is: 'low' }, ['#101010', '#808080'])).toMatchObject({
+			step: 7,
+			reason: 'Step 7 has value 54; in low key it has at most 40.'
+		});
+		expect(judge({ rule: 'key', is: 'high', limit: 0 }, ['#000000', '#ffffff']).holds).toBe(true);
+	});
+
+	it('equal values within a limit, to the step farthest off; evenness to the larger step; palettes to the parent', () => {
+		const level = judge({ rule: 'value-equal', within: 3 }, ['#808080', '#8a8a8a', '#808080'], { recipe: 'path' });
+		expect(level).toMatchObject({ holds: false, step: 4 });
+		expect(judge({ rule: 'value-equal', within: 0 }, ['#808080', '#808080']).holds).toBe(true);
+		const uneven = judge({ rule: 'evenness', least: 0.9 }, ['#ffffff', '#808080', '#7c7c7c'], {
+			recipe: 'path',
+			between: 3,
+			places: [0.5]
+		});
+		expect(uneven.holds).toBe(false);
+		expect(uneven.step).toBeLessThanOrEqual(3);
+		expect(judge({ rule: 'evenness', least: 1 }, ['#808080', '#808080']).holds).toBe(true);
+		expect(judge({ rule: 'uses-palette', palette: [], within: 2 }, ['#808080', '#808080'])).toMatchObject({
+			key: 'rule.missing',
+			holds: false
+		});
+		expect(judge({ rule: 'uses-palette', palette: ['#808080'], within: 0 }, ['#808080', '#808080']).holds).toBe(true);
+	});
+
+	it('a value that wavers in small steps goes now up and now down, or turns where it is farthest', () => {
+		const path = judge({ rule: 'value-one-way' }, ['#404040', '#c0c0c0', '#404040'], { recipe: 'path' });
+		expect(path).toMatchObject({ holds: false, step: 4, reason: 'Value turns at step 4.' });
+		expect(judge({ rule: 'value-one-way' }, ['#404040', '#c0c0c0']).reason).toBe('Value rises all the way.');
+		expect(judge({ rule: 'value-one-way' }, ['#808080', '#808080']).reason).toBe('Value stays level at 54.');
+	});
+});

@@ -97,6 +97,18 @@ describe('a shift on a ground, in words', () => {
 		expect(shiftWords(grey, linear('#7f5f5a'))).toContain('looking grey');
 	});
 
+	it('stronger and quieter, a little and plainly, as much as the chroma has moved', () => {
+		const grown = (chroma: number) => linear(`oklch(0.6 ${chroma} 30)`);
+		expect(shiftWords(grown(0.12), grown(0.1))).toBe('a little stronger than on a neutral board');
+		expect(shiftWords(grown(0.1), grown(0.12))).toBe('a little quieter than on a neutral board');
+		expect(shiftWords(grown(0.15), grown(0.1))).toMatch(/^(\d+ (lighter|darker) and )?stronger than/);
+		expect(shiftWords(grown(0.1), grown(0.105))).toBe('as on a neutral board');
+		expect(scoreMatch(grown(0.12), grown(0.1)).words).toBe('value right, a little too strong, hue right');
+		expect(scoreMatch(grown(0.1), grown(0.16)).words).toContain('too quiet');
+		expect(scoreMatch(linear('oklch(0.6 0.1 50)'), grown(0.1)).words).toContain('hue towards orange');
+		expect(scoreMatch(linear('oklch(0.6 0.1 40)'), grown(0.1)).words).toContain('hue a little towards orange');
+	});
+
 	it('says value, strength and the hue that it goes towards', () => {
 		expect(shiftWords(linear('#c8552f'), linear('#b3392b'))).toMatch(
 			/^\d+ lighter( and a little stronger)? than on a neutral board, a little towards orange$/
