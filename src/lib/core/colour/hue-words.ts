@@ -4,8 +4,7 @@ import { type ReadonlyTriple } from './vector';
 /**
  * Plain words for colours, for people who see them differently and for screen readers. Hue words by OKLCH hue (degrees at which a word
  * begins), and where lightness or chroma give a hue another name in the trade (brown, olive, beige, burgundy, lilac, turquoise, navy),
- * that name. The borders were set by the centroids of the ISCC–NBS colour names and a large naming survey; `hue-words.test.ts` holds
- * them to both.
+ * that name. The borders were set by the centroids of the ISCC–NBS colour names; `hue-words.test.ts` holds them to those.
  */
 const HUES: readonly (readonly [begins: number, word: string])[] = [
 	[0, 'pink'],

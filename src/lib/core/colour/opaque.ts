@@ -1,9 +1,8 @@
 import { linearToHex } from './bytes';
 import { type Colour } from './colour';
 import { fit } from './shown';
-import { encodeSrgb } from './srgb';
+import { decodeSrgb, encodeSrgb } from './srgb';
 import { type Triple } from './vector';
-import { decodeSrgb } from './srgb';
 
 /**
  * The code `#rrggbb` of a colour laid over white, as a browser lays it: by its encoded channels (W3C Compositing and Blending Level 1,

@@ -98,7 +98,8 @@ export interface Unbroken {
 export function unbroken(spec: ScaleSpec): Unbroken {
 	const { passage, standing, shares } = layOut(spec);
 	const last = shares.length - 1;
-	const { leaps } = makeScale(spec);
+	const steps = shares.map((share, i) => stepAt(passage, standing[i], share));
+	const leaps = leapsAt(passage, steps);
 	const leapt = leaps.map(({ step }) => (step === 1 ? 0 : last - 1));
 	const at = (place: number): Triple => {
 		const step = Math.min(last, Math.max(0, Math.round(place)));
