@@ -1,8 +1,7 @@
 import { type Colour } from '$lib/core/colour/colour';
-import { luminanceToValue } from '$lib/core/colour/lab';
 import { readColour } from '$lib/core/colour/read';
 import { show } from '$lib/core/colour/shown';
-import { luminance } from '$lib/core/colour/xyz';
+import { valueOf as valueOfLinear } from '$lib/core/colour/value-of';
 import { type ColourSource } from './colour-text';
 import { type LinkedColour } from './linked';
 
@@ -33,4 +32,4 @@ export function colourOf(text: string): Colour {
 }
 
 /** Value L* of a colour as a screen shows it. */
-export const valueOf = (colour: Colour): number => luminanceToValue(luminance(...show(colour).linear));
+export const valueOf = (colour: Colour): number => valueOfLinear(show(colour).linear);

@@ -12,9 +12,10 @@ import { type SentenceKey } from '../sentence-keys';
 import { type Scale } from '../scale/scale';
 import { type Recipe } from '../scale/recipe';
 import { nearestOf } from '../scheme/nearest';
-import { isGrey, TEMPERATURE_WORDS, temperature } from '../scheme/temperature';
+import { isGrey } from '../colour/hueless';
+import { TEMPERATURE_WORDS, temperature } from '../scheme/temperature';
 import { angleOn } from '../scheme/turn-hue';
-import { angleBetween } from '../scheme/wheel';
+import { angleBetween } from '../colour/vector';
 import { HIGH_KEY, LOW_KEY, type ScaleRule, type Verdict } from './rules';
 
 /** A scale as it was made: its recipe, its parents as a screen shows them (linear sRGB), and its steps. */

@@ -1,4 +1,4 @@
-import { turn } from './vector';
+import { angleBetween, turn } from './vector';
 
 /** The hue words of the trade, each at the OKLCH hue of its pure colour on screen (orange #ff8000, violet #8000ff, as the light wheel has them). */
 const WORDS: readonly (readonly [hue: number, word: string])[] = [
@@ -17,11 +17,9 @@ const ARRIVES = 30;
 /** A hue that lies nearer than this is the hue that was left, not one to go to. */
 const BEYOND = 8;
 
-const distance = (one: number, other: number): number => Math.abs(turn(one - other + 180) - 180);
-
 /** The hue word nearest to an OKLCH hue in degrees. */
 export const nearestHue = (hue: number): string =>
-	WORDS.reduce((best, word) => (distance(word[0], hue) < distance(best[0], hue) ? word : best))[1];
+	WORDS.reduce((best, word) => (angleBetween(word[0], hue) < angleBetween(best[0], hue) ? word : best))[1];
 
 /**
  * What a hue turns to, in words: the first hue word that lies clearly beyond it in the direction of the turn, or the hue arrived at
@@ -30,9 +28,9 @@ export const nearestHue = (hue: number): string =>
  */
 export function hueTowards(from: number, turned: number): string {
 	const end = from + turned;
-	const nearer = WORDS.filter(([hue]) => distance(end, hue) < distance(from, hue));
+	const nearer = WORDS.filter(([hue]) => angleBetween(end, hue) < angleBetween(from, hue));
 	if (Math.abs(turned) > ARRIVES)
-		return nearer.reduce((best, word) => (distance(word[0], end) < distance(best[0], end) ? word : best))[1];
+		return nearer.reduce((best, word) => (angleBetween(word[0], end) < angleBetween(best[0], end) ? word : best))[1];
 	const ahead = (hue: number): number => turn(Math.sign(turned) * (hue - from));
 	const beyond = nearer.filter(([hue]) => ahead(hue) >= BEYOND);
 	return beyond.reduce((best, word) => (ahead(word[0]) < ahead(best[0]) ? word : best))[1];

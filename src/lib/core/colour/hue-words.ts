@@ -1,3 +1,4 @@
+import { HUELESS } from './hueless';
 import { linearToOklch } from './oklab';
 import { type ReadonlyTriple } from './vector';
 
@@ -20,8 +21,7 @@ const HUES: readonly (readonly [begins: number, word: string])[] = [
 	[345, 'pink']
 ];
 
-/** Under this OKLCH chroma nobody names a hue; under the next it is quiet, over the last strong. */
-const GREY = 0.02;
+/** Under the first OKLCH chroma a colour is quiet, over the second strong. */
 const QUIET = 0.06;
 const STRONG = 0.17;
 const [BLACK, DARK, LIGHT, WHITE] = [0.17, 0.45, 0.8, 0.96] as const;
@@ -70,7 +70,7 @@ const SAY_LIGHT: ReadonlySet<string> = new Set(['beige', 'lilac', 'pink']);
 /** A colour (linear sRGB 0–1) in words, such as "dark quiet green", "strong red", "light grey", "navy". */
 export function colourWords([r, g, b]: ReadonlyTriple): string {
 	const [lightness, chroma, hue] = linearToOklch([r, g, b]);
-	if (chroma < GREY) return greyWord(lightness);
+	if (chroma < HUELESS) return greyWord(lightness);
 	const word = hueWord(lightness, chroma, hue);
 	const isDark = lightness < (SAY_DARK.has(word) ? 0.3 : DARK) && word !== 'navy' && word !== 'burgundy';
 	const isLight = lightness >= (SAY_LIGHT.has(word) ? 0.9 : LIGHT);

@@ -21,6 +21,12 @@ export function turn(degrees: number): number {
 	return rest < 0 ? rest + 360 : rest === 0 ? 0 : rest;
 }
 
+/** The smaller angle between two directions, 0–180. */
+export function angleBetween(one: number, other: number): number {
+	const difference = turn(one - other);
+	return difference > 180 ? 360 - difference : difference;
+}
+
 /** Brings a channel into 0–1. */
 export const clip = (x: number): number => (x < 0 ? 0 : x > 1 ? 1 : x);
 

@@ -1,8 +1,7 @@
+import { valueOf } from '../colour/value-of';
 import { codesOf } from '../colour/codes';
 import { readColour } from '../colour/read';
 import { show } from '../colour/shown';
-import { luminanceToValue } from '../colour/lab';
-import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { checkCount, checkLength, checkList, colourOnLine, isColour, type NamedColour } from './colour-list';
 
@@ -15,7 +14,7 @@ export function writeCsv(colours: readonly NamedColour[]): string {
 	const rows = colours.map(({ name, text }) => {
 		const colour = readColour(text);
 		const { linear, hex } = show(colour);
-		const value = luminanceToValue(luminance(...linear)).toFixed(1);
+		const value = valueOf(linear).toFixed(1);
 		return [plainCell(name ?? ''), text, hex, value, codesOf(colour).oklch].map(quoted).join(',');
 	});
 	return ['name,colour,hex,value,oklch', ...rows, ''].join('\r\n');

@@ -1,7 +1,8 @@
+import { HUELESS } from '../colour/hueless';
 import { linearToOklch } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
 import { differenceOfLinear, linearToLab } from '../difference/lab-of-linear';
-import { angleBetween } from '../scheme/wheel';
+import { angleBetween } from '../colour/vector';
 
 /** How the border between two colours behaves, each part 0–1, and what it is reckoned from. */
 export interface Edge {
@@ -24,8 +25,6 @@ const VALUE_APART = 12;
 const DIFFERENCE_APART = 24;
 const FULL_CHROMA = 0.2;
 const HUES_APART = 120;
-/** Under this OKLab chroma a colour is a grey. */
-const GREY = 0.02;
 
 const share = (x: number): number => Math.min(1, Math.max(0, x));
 
@@ -36,7 +35,7 @@ export function edgeBetween(one: ReadonlyTriple, other: ReadonlyTriple): Edge {
 	const [, c1, h1] = linearToOklch(one);
 	const [, c2, h2] = linearToOklch(other);
 	const chroma = Math.min(c1, c2);
-	const hueAngle = chroma < GREY ? null : angleBetween(h1, h2);
+	const hueAngle = chroma < HUELESS ? null : angleBetween(h1, h2);
 	const level = share(1 - valueDifference / VALUE_APART);
 	const near = share(1 - difference / DIFFERENCE_APART);
 	const strong = share(chroma / FULL_CHROMA);

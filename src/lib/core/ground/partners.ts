@@ -5,7 +5,7 @@ import { greatestAt } from '../colour/greatest-chroma';
 import { labToXyz } from '../colour/lab';
 import { fromPolar, linearToOklch } from '../colour/oklab';
 import { luminance, WHITE_D65, xyzToLinear } from '../colour/xyz';
-import { angleBetween } from '../scheme/wheel';
+import { angleBetween } from '../colour/vector';
 import { edgeBetween, type Edge } from './edges';
 
 /** A colour beside a given one, and how their border behaves. */

@@ -1,3 +1,4 @@
+import { HUELESS } from '../colour/hueless';
 import { hueTowards, nearestHue } from '../colour/hue-direction';
 import { linearToOklch } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
@@ -18,8 +19,6 @@ export interface MatchScore {
 	readonly words: string;
 }
 
-/** Under this OKLab chroma a colour is a grey. */
-const GREY = 0.02;
 /** Under these nobody sees the error; under the second ones it is "a little" (our choice). */
 const RIGHT = { value: 1, chroma: 0.012, hue: 4 } as const;
 const LITTLE = { chroma: 0.04, hue: 15 } as const;
@@ -37,7 +36,7 @@ interface Compared {
 
 function compared(one: ReadonlyTriple, other: ReadonlyTriple): Compared {
 	const [own, base] = [linearToOklch(one), linearToOklch(other)];
-	const grey = own[1] < GREY || base[1] < GREY;
+	const grey = own[1] < HUELESS || base[1] < HUELESS;
 	return {
 		value: linearToLab(one)[0] - linearToLab(other)[0],
 		chroma: own[1] - base[1],
@@ -64,8 +63,8 @@ const towards = (from: number, turned: number): string =>
 /** What a match has of the hue; a grey that is matched by a colour, and a colour by a grey, are said to be so. */
 function hueWords({ hue, own, other }: Compared): string {
 	if (hue !== null) return Math.abs(hue) < RIGHT.hue ? 'hue right' : `hue ${towards(other[2], hue)}`;
-	if (own[1] >= GREY) return `it looks ${nearestHue(own[2])} where there is a grey`;
-	return other[1] >= GREY ? `it is a grey where there is ${nearestHue(other[2])}` : 'a grey as it should be';
+	if (own[1] >= HUELESS) return `it looks ${nearestHue(own[2])} where there is a grey`;
+	return other[1] >= HUELESS ? `it is a grey where there is ${nearestHue(other[2])}` : 'a grey as it should be';
 }
 
 /** Scores an attempt against its target; both in linear sRGB. */
@@ -79,8 +78,8 @@ export function scoreMatch(attempt: ReadonlyTriple, target: ReadonlyTriple): Mat
 /** What a shift does to the hue: it turns towards one, a grey takes one, a colour loses its own, or nothing that is seen. */
 function turnWords({ hue, own, other }: Compared): string[] {
 	if (hue !== null) return Math.abs(hue) < RIGHT.hue ? [] : [towards(other[2], hue)];
-	if (own[1] >= GREY) return [`looking ${nearestHue(own[2])}`];
-	return other[1] >= GREY ? ['looking grey'] : [];
+	if (own[1] >= HUELESS) return [`looking ${nearestHue(own[2])}`];
+	return other[1] >= HUELESS ? ['looking grey'] : [];
 }
 
 /**

@@ -1,7 +1,6 @@
+import { valueOf } from '../colour/value-of';
 import { linearToOklab } from '../colour/oklab';
-import { luminanceToValue } from '../colour/lab';
 import { type ReadonlyTriple, type Triple } from '../colour/vector';
-import { luminance } from '../colour/xyz';
 import { distance } from '../difference/euclidean';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 
@@ -41,7 +40,6 @@ const mixed = (first: ReadonlyTriple, second: ReadonlyTriple, share: number): Tr
 	first[2] * (1 - share) + second[2] * share
 ];
 
-const valueOf = ([r, g, b]: ReadonlyTriple): number => luminanceToValue(luminance(r, g, b));
 const forTheEye = (one: ReadonlyTriple, other: ReadonlyTriple): number =>
 	distance(linearToOklab(one[0], one[1], one[2]), linearToOklab(other[0], other[1], other[2]));
 

@@ -21,11 +21,13 @@ const labAt = (passage: Passage, share: number): Triple => linearToLab(pointOnPa
 const apart = (one: ReadonlyTriple, other: ReadonlyTriple): number =>
 	ciede2000(one[0], one[1], one[2], other[0], other[1], other[2]);
 
-function lengthsOf(passage: Passage, shares: readonly number[]): number[] {
+/** Differences (ΔE00) between neighbouring places of a passage. */
+export function lengthsOf(passage: Passage, shares: readonly number[]): number[] {
 	const labs = shares.map((share) => labAt(passage, share));
 	return labs.slice(1).map((lab, i) => apart(labs[i]!, lab));
 }
-const ratioOf = (lengths: readonly number[]): number => Math.max(...lengths) / Math.min(...lengths);
+/** How many times the smallest difference the largest is; 1 is even. */
+export const ratioOf = (lengths: readonly number[]): number => Math.max(...lengths) / Math.min(...lengths);
 
 /** Moves each step, one after the other, to where it is as far from the one before it as from the one behind. */
 function balance(passage: Passage, shares: number[]): void {

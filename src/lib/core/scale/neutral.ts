@@ -1,7 +1,7 @@
+import { valueOf } from '../colour/value-of';
 import { linearToOklab } from '../colour/oklab';
-import { luminanceToValue, valueToLuminance } from '../colour/lab';
+import { valueToLuminance } from '../colour/lab';
 import { type Triple } from '../colour/vector';
-import { luminance } from '../colour/xyz';
 import { type Fitted } from '../colour/shown';
 import { pointOnPassage, type Passage } from './passage';
 
@@ -30,7 +30,7 @@ export function mostNeutralOn(passage: Passage): Triple {
 
 /** The neutral half way between two colours (linear sRGB): the grey of their mean L*. */
 export function neutralBetween(one: Triple, other: Triple): Triple {
-	const value = (luminanceToValue(luminance(...one)) + luminanceToValue(luminance(...other))) / 2;
+	const value = (valueOf(one) + valueOf(other)) / 2;
 	const y = valueToLuminance(value);
 	return [y, y, y];
 }

@@ -1,4 +1,6 @@
-import { luminanceToValue, valueToLuminance } from '../colour/lab';
+import { valueOf } from '../colour/value-of';
+import { HUELESS } from '../colour/hueless';
+import { valueToLuminance } from '../colour/lab';
 import { linearToOklch } from '../colour/oklab';
 import { mostNeutralOn, neutralBetween } from './neutral';
 import { type Fitted } from '../colour/shown';
@@ -35,7 +37,7 @@ const grey = (value: number): Triple => {
 
 /** The end grey of rising or falling tones: as set, but only on its side of the parent; half way to white or black unless set. */
 function endGrey(parent: Triple, rising: boolean, set: number | undefined): Triple {
-	const own = luminanceToValue(luminance(...parent));
+	const own = valueOf(parent);
 	const value = set ?? (rising ? (own + 100) / 2 : own / 2);
 	const fits = rising ? value >= own && value <= 100 : value >= 0 && value <= own;
 	if (!fits)
@@ -96,7 +98,7 @@ function pathStops(parents: readonly Triple[], places: readonly number[] | undef
 /** Where the parent of value steps stands: at the step nearest to its own value, or in the middle; never at an end. */
 function parentStep(parent: Triple, intervals: number, place: 'value' | 'middle'): number | null {
 	if (intervals < 2) return null;
-	const at = place === 'middle' ? 0.5 : 1 - luminanceToValue(luminance(...parent)) / 100;
+	const at = place === 'middle' ? 0.5 : 1 - valueOf(parent) / 100;
 	return Math.max(1, Math.min(intervals - 1, Math.round(at * intervals)));
 }
 
@@ -112,8 +114,7 @@ function parentsOnSteps(stops: readonly Stop[], intervals: number, shown: readon
 /** How near, in steps, a parent's place must be to a step to count as that step. */
 const ON_STEP = 1e-6;
 
-/** Under this OKLab chroma a colour is a grey, and a turn of fewer degrees than this is none. */
-const HUELESS = 0.02;
+/** A turn of fewer degrees than this is none. */
 const LEAST_TURN = 5;
 
 /** Degrees from the hue of the first parent to that of the second, or null where there is no hue to turn. */

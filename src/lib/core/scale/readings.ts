@@ -1,3 +1,4 @@
+import { HUELESS } from '../colour/hueless';
 import { greyInk, ownGrey } from '../colour/grey';
 import { linearToOklch } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
@@ -44,9 +45,6 @@ export function evenness(differences: readonly number[]): number {
 	const largest = Math.max(...differences);
 	return largest > NO_DIFFERENCE ? Math.min(...differences) / largest : 1;
 }
-
-/** Under this OKLab chroma a colour is so near to grey that its hue means nothing. */
-const HUELESS = 0.02;
 
 /**
  * How far hues leave the straight way, by the shorter turn, from the first step's hue to the last one's; an end without a

@@ -1,8 +1,8 @@
+import { valueOf } from '../colour/value-of';
+import { HUELESS } from '../colour/hueless';
 import { linearToOklch } from '../colour/oklab';
 import { fit } from '../colour/shown';
-import { luminanceToValue } from '../colour/lab';
 import { type Triple } from '../colour/vector';
-import { luminance } from '../colour/xyz';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { holds, look, type Remark } from '../remark';
 import { saidApart } from '../say-number';
@@ -17,15 +17,12 @@ import { type Scale } from './scale';
 import { type ScaleSpec } from './spec';
 import { METHOD_WORDS, WHEEL_WORDS } from './words';
 
-/** Under this OKLab chroma a colour is a grey. */
-const HUELESS = 0.02;
 /** Over this OKLab chroma the middle of two colours is no neutral: they do not put each other out. */
 const KEEPS_COLOUR = 0.04;
 /** From this ΔE00 on a leap at an end is worth a remark. */
 const PLAIN = 1;
 
 const chromaOf = (linear: Triple): number => linearToOklch(linear)[1];
-const valueOf = (linear: Triple): number => luminanceToValue(luminance(...linear));
 
 /** How much OKLab chroma is left where a colour and its complement, mixed by a method, are nearest to a neutral. */
 function chromaLeft(parent: Triple, wheel: (typeof WHEELS)[number], method: Method, route: Route = 'shorter'): number {

@@ -1,8 +1,7 @@
+import { valueOf } from '../colour/value-of';
 import { linearToHex } from '../colour/bytes';
-import { luminanceToValue } from '../colour/lab';
 import { fit, type Fitted } from '../colour/shown';
 import { type Triple } from '../colour/vector';
-import { luminance } from '../colour/xyz';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { Problem } from '../problem';
 import { planScale, type Fixed, type Pin } from './plan';
@@ -181,6 +180,6 @@ function stepAt(passage: Passage, here: Fixed | undefined, share: number): Step 
 /** A colour as a step: its code and its value with it. */
 export function toStep(linear: Triple, mapped: boolean, share: number, parent: number | null, pinned: boolean): Step {
 	const hex = linearToHex(linear[0], linear[1], linear[2]);
-	const value = luminanceToValue(luminance(linear[0], linear[1], linear[2]));
+	const value = valueOf(linear);
 	return { linear, hex, value, share, parent, mapped, pinned };
 }

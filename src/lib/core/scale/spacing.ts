@@ -1,8 +1,5 @@
-import { linearToLab } from '../difference/lab-of-linear';
-import { ciede2000 } from '../difference/ciede2000';
-import { type Triple } from '../colour/vector';
-import { balancedSteps, type Balanced } from './balance-steps';
-import { pointOnPassage, type Passage } from './passage';
+import { balancedSteps, lengthsOf, ratioOf, type Balanced } from './balance-steps';
+import { type Passage } from './passage';
 
 /**
  * How steps are placed along the passage: by equal shares of the mix; at equal seen differences; by doubling, each step
@@ -53,7 +50,7 @@ export function spaced(passage: Passage, spacing: Spacing, intervals: number, bi
  */
 function equalDifferences(passage: Passage, intervals: number, from: number, to: number): number[] {
 	const survey = equalShares(SURVEY, from, to);
-	const surveyed = measure(passage, survey);
+	const surveyed = lengthsOf(passage, survey);
 	let shares = equalParts(survey, surveyed, intervals);
 	if (!surveyed.some((length) => length > 0)) return shares;
 	let best = shares;
@@ -61,8 +58,8 @@ function equalDifferences(passage: Passage, intervals: number, from: number, to:
 	// A whole move can swing to and fro about a bend of the passage; a shorter one settles.
 	let stride = 1;
 	for (let round = 0; round < MOST_ROUNDS; round++) {
-		const lengths = measure(passage, shares);
-		const ratio = Math.max(...lengths) / Math.min(...lengths);
+		const lengths = lengthsOf(passage, shares);
+		const ratio = ratioOf(lengths);
 		if (ratio < bestRatio) {
 			best = shares;
 			bestRatio = ratio;
@@ -89,17 +86,6 @@ function untilSettled(passage: Passage, shares: number[], ratio: number): number
 
 const bent = (intervals: number, bend: number, from: number, to: number): number[] =>
 	equalShares(intervals).map((share) => from + (to - from) * share ** bend);
-
-function measure(passage: Passage, shares: readonly number[]): number[] {
-	const lengths: number[] = [];
-	let [l, a, b]: Triple = [0, 0, 0];
-	shares.forEach((share, i) => {
-		const [l2, a2, b2] = linearToLab(pointOnPassage(passage, share).linear);
-		if (i > 0) lengths.push(ciede2000(l, a, b, l2, a2, b2));
-		[l, a, b] = [l2, a2, b2];
-	});
-	return lengths;
-}
 
 /** Cuts a passage, known at some shares with the lengths between them, into parts of equal length. */
 function equalParts(shares: readonly number[], lengths: readonly number[], intervals: number): number[] {

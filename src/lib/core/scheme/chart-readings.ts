@@ -1,3 +1,4 @@
+import { HUELESS } from '../colour/hueless';
 import { type ReadonlyTriple } from '../colour/vector';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { HARD_TO_TELL } from '../scale/readings';
@@ -6,7 +7,7 @@ import { list, runs } from '../scale/remarks';
 import { type Step } from '../scale/scale';
 import { linearToOklch } from '../colour/oklab';
 import { type ChartSpec, type Spoke } from './hue-chart';
-import { angleBetween } from './wheel';
+import { angleBetween } from '../colour/vector';
 
 /** What is measured round a wheel. Hues count from 1, the first at the top. */
 export interface ChartReadings {
@@ -81,8 +82,6 @@ function onDiscs({ making, inside, outside }: ChartSpec): Remark[] {
 	];
 }
 
-/** Under this OKLab chroma a ring has no hue that could be another. */
-const HUELESS = 0.02;
 /** A hue that has turned by more than this is on the other side of the neutral. */
 const OTHER_SIDE = 90;
 

@@ -12,7 +12,8 @@ import { anglesFrom, departureFor, makeScheme, NO_DEPARTURE, orderFrom, type Mem
 import { readScheme, remarksOnScheme } from './scheme-readings';
 import { membersOf, SCHEME_RULES, SCHEMES, type SchemeSpec } from './schemes';
 import { turnHue } from './turn-hue';
-import { angleBetween, WHEELS } from './wheel';
+import { WHEELS } from './wheel';
+import { angleBetween } from '../colour/vector';
 import { colourAt, colourAtLuminance, placeOf } from './wheel-place';
 
 const linear = (text: string): Triple => toLinear(readColour(text));

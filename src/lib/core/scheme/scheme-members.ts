@@ -1,4 +1,5 @@
-import { luminanceToValue, valueToLuminance } from '../colour/lab';
+import { valueOf } from '../colour/value-of';
+import { valueToLuminance } from '../colour/lab';
 import { type Fitted } from '../colour/shown';
 import { type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
@@ -29,7 +30,6 @@ export interface FixedMember {
 export const NO_DEPARTURE: Departure = { strength: 1, value: 0 };
 
 const isFixed = (rule: MemberRule): rule is FixedMember => 'fixed' in rule;
-const valueOf = ([r, g, b]: ReadonlyTriple): number => luminanceToValue(luminance(r, g, b));
 const within = (value: number): number => Math.min(100, Math.max(0, value));
 
 /** The member with its distance changed; where value is held the luminance stays too. */

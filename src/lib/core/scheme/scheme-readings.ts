@@ -1,7 +1,6 @@
-import { luminanceToValue } from '../colour/lab';
+import { valueOf } from '../colour/value-of';
 import { linearToOklch } from '../colour/oklab';
 import { type ReadonlyTriple } from '../colour/vector';
-import { luminance } from '../colour/xyz';
 import { contrastRatio } from '../difference/contrast';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { HARD_TO_TELL } from '../scale/readings';
@@ -34,12 +33,9 @@ export interface SchemeReadings {
 	readonly outOfGamut: readonly number[];
 }
 
-/** Value L* (0–100) of linear sRGB within the gamut. */
-export const valueOfLinear = ([r, g, b]: ReadonlyTriple): number => luminanceToValue(luminance(r, g, b));
-
 /** Measures the members of a scheme, and every two of them against each other (ΔE00 by CIE 142, ratio by WCAG 2). */
 export function readScheme(members: readonly Pick<Member, 'linear' | 'mapped'>[]): SchemeReadings {
-	const values = members.map(({ linear }) => valueOfLinear(linear));
+	const values = members.map(({ linear }) => valueOf(linear));
 	const pairs = members.flatMap(({ linear }, i) =>
 		members.slice(i + 1).map(({ linear: other }, j): Pair => ({
 			one: i + 1,

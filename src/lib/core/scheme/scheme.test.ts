@@ -18,7 +18,8 @@ import { DIRECTIONS, relativesOf } from './relatives';
 import { membersOf, SCHEME_RULES, SCHEMES } from './schemes';
 import { areAdjacent, temperature } from './temperature';
 import { angleOn, complement, turnHue } from './turn-hue';
-import { angleBetween, lightToPainter, painterToLight, WHEELS } from './wheel';
+import { lightToPainter, painterToLight, WHEELS } from './wheel';
+import { angleBetween } from '../colour/vector';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
 const colour = fc.integer({ min: 0, max: 0xffffff }).map((code) => linear(`#${code.toString(16).padStart(6, '0')}`));

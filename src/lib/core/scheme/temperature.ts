@@ -1,7 +1,7 @@
+import { isGrey } from '../colour/hueless';
 import { type ReadonlyTriple } from '../colour/vector';
-import { linearToOklab } from '../colour/oklab';
 import { angleOn } from './turn-hue';
-import { angleBetween } from './wheel';
+import { angleBetween } from '../colour/vector';
 
 export type Temperature = 'warm' | 'cool' | 'neutral';
 
@@ -9,15 +9,6 @@ const RED = 0;
 const QUARTER = 90;
 /** Just on the border between warm and cool, but for the rounding of the reckoning. */
 const ROUNDING = 1e-6;
-/** Under this OKLab chroma a colour is a grey: it has no place on a wheel. */
-const GREY = 0.02;
-
-/** Whether a colour (linear sRGB) is a grey, of which no rule of temperature, adjacency or opposition holds or fails. */
-export function isGrey(linear: ReadonlyTriple): boolean {
-	const [, a, b] = linearToOklab(linear[0], linear[1], linear[2]);
-	return Math.sqrt(a * a + b * b) < GREY;
-}
-
 /** Warm: within 90° of red on the light wheel; cool: within 90° of cyan (common practice, no source). Greys are neither. */
 export function temperature(linear: ReadonlyTriple): Temperature {
 	if (isGrey(linear)) return 'neutral';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { toLinear } from '../colour/colour';
 import { readColour } from '../colour/read';
-import { angleBetween, WHEELS } from './wheel';
+import { WHEELS } from './wheel';
+import { angleBetween } from '../colour/vector';
 import { temperature } from './temperature';
 import { angleOn } from './turn-hue';
 import { isWarmAngle, warmHalf, wheelColours } from './wheel-colours';

@@ -25,9 +25,3 @@ export function lightToPainter(hue: number): number {
 	const start = PAINTER_SIXTHS[sixth] ?? 0;
 	return 60 * (sixth + (light - start) / ((PAINTER_SIXTHS[sixth + 1] ?? 360) - start));
 }
-
-/** The smaller angle between two directions, 0–180. */
-export function angleBetween(one: number, other: number): number {
-	const difference = turn(one - other);
-	return difference > 180 ? 360 - difference : difference;
-}

@@ -1,5 +1,6 @@
 import { type SchemeSpec } from '$lib/core/scheme/schemes';
-import { angleBetween, type Wheel } from '$lib/core/scheme/wheel';
+import { angleBetween } from '$lib/core/colour/vector';
+import { type Wheel } from '$lib/core/scheme/wheel';
 import { type Shape } from '$lib/drawing/drawing';
 import { anchorAt, around } from '$lib/drawing/sector';
 import { rounded } from '$lib/drawing/rounded';

@@ -5,7 +5,7 @@ import { type Triple } from '$lib/core/colour/vector';
 import { nearestIn, readied, type Nearest } from '$lib/core/scheme/nearest';
 import { DIRECTIONS, relativesOf, type Direction } from '$lib/core/scheme/relatives';
 import { makeScheme, type MemberRule } from '$lib/core/scheme/scheme-members';
-import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
+import { valueOf } from '$lib/core/colour/value-of';
 import { SCHEME_RULES, type Member, type SchemeSpec } from '$lib/core/scheme/schemes';
 import { placeOf, type Place } from '$lib/core/scheme/wheel-place';
 import { type SchemePlate } from './schema';
@@ -103,7 +103,7 @@ function make(plate: SchemePlate, linked: readonly LinkedColour[]): MadeScheme {
 	const members = makeScheme(spec, rules).map((member, i): ShownMember => ({
 		...member,
 		hex: linearToHex(...member.linear),
-		value: valueOfLinear(member.linear),
+		value: valueOf(member.linear),
 		place: placeOf(spec.wheel, member.linear),
 		fixed: i > 0 && 'fixed' in rules[i - 1]!
 	}));

@@ -1,6 +1,6 @@
 import { linearToHex } from '$lib/core/colour/bytes';
 import { valueToLuminance } from '$lib/core/colour/lab';
-import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
+import { valueOf } from '$lib/core/colour/value-of';
 import { type SchemeSpec } from '$lib/core/scheme/schemes';
 import { type Wheel } from '$lib/core/scheme/wheel';
 import { colourAt, colourAtLuminance, placeOf, RIM } from '$lib/core/scheme/wheel-place';
@@ -35,7 +35,7 @@ interface Print {
 const LIGHT_STEPS = 100;
 
 function printOf({ wheel, lead, holdValue = false }: SchemeSpec): Print {
-	const light = holdValue ? valueOfLinear(lead) / 100 : placeOf(wheel, lead).light;
+	const light = holdValue ? valueOf(lead) / 100 : placeOf(wheel, lead).light;
 	return { wheel, holdValue, light: Math.round(light * LIGHT_STEPS) / LIGHT_STEPS };
 }
 

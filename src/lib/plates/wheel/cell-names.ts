@@ -2,7 +2,7 @@ import { colourWords } from '$lib/core/colour/hue-words';
 import { type Step } from '$lib/core/scale/scale';
 import { ringName } from '$lib/core/scheme/chart-words';
 import { hueOnWheel } from '$lib/core/scheme/hue-names';
-import { isGrey } from '$lib/core/scheme/temperature';
+import { isGrey } from '$lib/core/colour/hueless';
 import { type NamedCode } from '../kind';
 import { hueRing } from './chart-of';
 import { type Cell } from './cell';

@@ -1,6 +1,6 @@
 import { areasInBalance } from '$lib/core/ground/balance';
 import { holds, look } from '$lib/core/remark';
-import { isGrey } from '$lib/core/scheme/temperature';
+import { isGrey } from '$lib/core/colour/hueless';
 import { besideLimit } from '$lib/core/say-number';
 import { type MixExercise } from '../../exercise';
 import { placesOfBar } from '../../parent-bar';

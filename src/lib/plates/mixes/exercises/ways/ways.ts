@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { mixBy, WAYS, WAY_WORDS, type Way } from '$lib/core/mix/ways';
 import { holds, look, type Remark } from '$lib/core/remark';
-import { valueOfLinear } from '$lib/core/scheme/scheme-readings';
+import { valueOf } from '$lib/core/colour/value-of';
 import { bar } from '$lib/drawing/bars';
 import { type Shape } from '$lib/drawing/drawing';
 import { wrapped } from '$lib/drawing/head';
@@ -77,7 +77,7 @@ function drawCards(chosen: Way, mixes: Made['mixes']): Shape[] {
 }
 
 function remarksOn(mixes: Made['mixes']): Remark[] {
-	const value = (way: Way): number => valueOfLinear(mixes[way].linear);
+	const value = (way: Way): number => valueOf(mixes[way].linear);
 	const sorted = [...WAYS].sort((one, other) => value(other) - value(one));
 	const [lightest, darkest] = [sorted[0]!, sorted.at(-1)!];
 	const named = (way: Way): string => `${WAY_WORDS[way].name.toLowerCase()}, ${value(way).toFixed(0)}`;
