@@ -53,7 +53,7 @@ function ofScales(plate: PlateOf<'scales'>): Judged[] {
 		leaps: leaps.map(({ step }) => (step === 1 ? 0 : steps.length - 2)),
 		mapped: numbersWhere(steps, ({ mapped }) => mapped)
 	};
-	const remarks = remarksOfScale(decision!, []).map(({ key, words }): Judged => {
+	const remarks = remarksOfScale(decision!, [], [1, 1, 1]).map(({ key, words }): Judged => {
 		const judge = SCALE_JUDGES[key as keyof typeof SCALE_JUDGES];
 		return { key, words, so: judge(words, scale) };
 	});

@@ -43,5 +43,6 @@ export const printOf = ({ titleBlock, plates, linked }: StudyDocument): PrintReq
 	plates,
 	linked,
 	form: { paper: 'a4', across: true },
-	codes: false
+	codes: false,
+	reflection: ''
 });

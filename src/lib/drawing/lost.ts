@@ -1,16 +1,17 @@
 import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
 import { HARD_TO_TELL } from '$lib/core/scale/readings';
-import { type Step } from '$lib/core/scale/scale';
+import { type ReadonlyTriple } from '$lib/core/colour/vector';
 import { type Shape } from './drawing';
-import { PAPER_LINEAR, SOFT } from './words';
+import { SOFT } from './words';
 
 const TICK = 5;
 
 /** A corner of a colour, with the direction in which a tick leads away from it. */
 export type Corner = readonly [x: number, y: number, dx: number, dy: number];
 
-/** Whether a step would be lost on the plate's ground. */
-export const vanishes = ({ linear }: Step): boolean => differenceOfLinear(linear, PAPER_LINEAR) < HARD_TO_TELL;
+/** Whether a colour (linear sRGB) would be lost on the plate's ground. */
+export const vanishes = (linear: ReadonlyTriple, ground: ReadonlyTriple): boolean =>
+	differenceOfLinear(linear, ground) < HARD_TO_TELL;
 
 /** Small ticks outside the corners of a step that would be lost on the ground: never a line around it. */
 export const ticks = (corners: readonly Corner[]): Shape[] =>

@@ -62,5 +62,9 @@ function seenShape(view: View, shape: Shape): Shape {
 /** A drawing as it is seen in a view; the very same one in colour. */
 export function seenDrawing(view: View, drawing: Drawing): Drawing {
 	if (view.kind === 'colour') return drawing;
-	return { ...drawing, shapes: drawing.shapes.map((shape) => seenShape(view, shape)) };
+	return {
+		...drawing,
+		paper: seenHex(view, drawing.paper),
+		shapes: drawing.shapes.map((shape) => seenShape(view, shape))
+	};
 }

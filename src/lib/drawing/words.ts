@@ -1,10 +1,12 @@
 import { type Of, type Shape } from './drawing';
 
-/** The neutrals of a plate. */
-export const INK = '#1c1c1c';
-export const SOFT = '#5f5f5f';
-export const PAPER = '#ffffff';
-export const PAPER_LINEAR = [1, 1, 1] as const;
+/**
+ * The neutrals of a plate, by what they are for: words and fine lines, what is of less weight, and the sheet itself. A room draws with
+ * these names; what they are on the plate's own ground is found when the drawing is done (`inked`).
+ */
+export const INK = 'ink';
+export const SOFT = 'soft';
+export const PAPER = 'paper';
 
 type Words = Of<'words'>;
 

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { readColour } from '$lib/core/colour/read';
 import { Problem } from '$lib/core/problem';
 import { idSchema } from './ids';
+import { lineSchema } from './line';
 
 /**
  * A colour as it is stored: the text it was given in, by CSS Color 4. It must be opaque, because a scale mixes
@@ -34,10 +35,14 @@ export type Followed = z.infer<typeof followedSchema>;
 
 /**
  * Where a colour comes from: its own text, a linked colour of the study, or a colour of another plate. What follows another plate
- * keeps the text that it had last, so that it stays as it is when that plate goes, or when it is taken to another study.
+ * keeps the text that it had last, so that it stays as it is when that plate goes, or when it is taken to another study. A text that
+ * came from a palette keeps the name that it had there, until another takes its place.
  */
 export const colourSourceSchema = z.union([
-	z.strictObject({ text: colourTextSchema, follows: followedSchema.optional() }),
+	z.strictObject({ text: colourTextSchema, follows: followedSchema.optional(), name: lineSchema.min(1).optional() }),
 	z.strictObject({ linked: idSchema })
 ]);
 export type ColourSource = z.infer<typeof colourSourceSchema>;
+
+/** A colour that is taken from somewhere and put elsewhere: its text, with the name that it had. */
+export type TakenColour = Extract<ColourSource, { text: string }>;

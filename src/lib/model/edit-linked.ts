@@ -12,3 +12,10 @@ export const changeLinked =
 export const renameLinked =
 	(id: string, name: string): Edit =>
 	(study) => ({ ...study, linked: replaced(study.linked, id, (colour) => ({ ...colour, name, namedBy: undefined })) });
+/** A name of ours, which follows the colour from here on. */
+export const renameByUs =
+	(id: string, name: string): Edit =>
+	(study) => ({
+		...study,
+		linked: replaced(study.linked, id, (colour) => ({ ...colour, name, namedBy: 'machine' as const }))
+	});

@@ -8,3 +8,9 @@ export const deletePlate = (id: string): Edit => withPlates((plates) => plates.f
 export const renamePlate = (id: string, title: string): Edit =>
 	withPlates((plates) => replaced(plates, id, (plate) => ({ ...plate, title, titledBy: undefined })));
 export const movePlate = (id: string, index: number): Edit => withPlates((plates) => moved(plates, id, index));
+
+/** What every plate has beside what its kind knows. */
+export type PlateDecisions = Partial<Pick<PlateBase, 'caption' | 'ground'>>;
+
+export const decidePlate = (id: string, decisions: PlateDecisions): Edit =>
+	withPlates((plates) => replaced(plates, id, (plate) => ({ ...plate, ...decisions })));

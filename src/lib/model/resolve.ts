@@ -13,10 +13,19 @@ export function linkedOf(source: ColourSource, linked: readonly LinkedColour[]):
 	return found;
 }
 
+/** The name that somebody gave to a source: that of its linked colour, or the one that it came with; null where it has none. */
+export function givenName(source: ColourSource, linked: readonly LinkedColour[]): string | null {
+	return 'text' in source ? (source.name ?? null) : linkedOf(source, linked)!.name;
+}
+
 /** The text that decides a source's colour: its own, or that of its linked colour. */
 export function textOf(source: ColourSource, linked: readonly LinkedColour[]): string {
 	return 'text' in source ? source.text : linkedOf(source, linked)!.text;
 }
+
+/** What a source is called: by its name, or by its text where it has none. */
+export const calledBy = (source: ColourSource, linked: readonly LinkedColour[]): string =>
+	givenName(source, linked) ?? textOf(source, linked);
 
 const read = new Map<string, Colour>();
 const MOST_READ = 500;

@@ -1,7 +1,7 @@
 import { type ColourSource } from './colour-text';
 import { type LinkedColour } from './linked';
 import { type PlateBase } from './plate-base';
-import { linkedOf, textOf } from './resolve';
+import { givenName, textOf } from './resolve';
 import { sameSource } from './sources';
 
 /** What a plate finds in its study when it is made. */
@@ -26,6 +26,6 @@ export const nextColour = ({ colours }: Surroundings, used: readonly ColourSourc
 
 /** What a colour is called in the title of something that begins from it: "madder", or its code. */
 export const nameOf = (source: ColourSource, { linked }: Pick<Surroundings, 'linked'>): string =>
-	linkedOf(source, linked)?.name.toLowerCase() ?? textOf(source, linked);
+	givenName(source, linked)?.toLowerCase() ?? textOf(source, linked);
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

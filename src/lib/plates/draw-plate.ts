@@ -1,12 +1,20 @@
+import { withCaption } from '$lib/drawing/caption';
 import { type Drawing } from '$lib/drawing/drawing';
+import { inked } from '$lib/drawing/inks';
+import { sheetOf } from '$lib/drawing/plate-ground';
 import { type LinkedColour } from '$lib/model/linked';
 import { type PlateBase } from '$lib/model/plate-base';
 import { type Detail, type NamedCode, type Reveal } from './kind';
 import { kindOf } from './kinds';
 
-/** Draws a plate. This is the only way a plate gets drawn: the screen, the thumbnails, SVG, PNG and PDF all take what it gives. */
-export const drawPlate = (plate: PlateBase, linked: readonly LinkedColour[], detail: Detail): Drawing =>
-	kindOf(plate).draw(plate, linked, detail);
+/**
+ * Draws a plate on its own ground, with its caption where words are shown. This is the only way a plate gets drawn: the screen, the
+ * thumbnails, SVG, PNG and PDF all take what it gives.
+ */
+export function drawPlate(plate: PlateBase, linked: readonly LinkedColour[], detail: Detail): Drawing {
+	const drawing = kindOf(plate).draw(plate, linked, detail);
+	return inked(detail === 'colours' ? drawing : withCaption(drawing, plate.caption), sheetOf(plate, linked).hex);
+}
 
 /** A plate in a few sentences, for those who do not see it. */
 export const describePlate = (plate: PlateBase, linked: readonly LinkedColour[]): string =>

@@ -25,20 +25,24 @@ export const kindOf = <P extends PlateBase>({ kind }: P): PlateKind<P, unknown> 
 
 export const kindNamed = (kind: string): AnyKind => KINDS[kind as Kind] as unknown as AnyKind;
 
-/** All colour sources of a plate, in order. */
-export const sourcesOf = (plate: PlateBase): ColourSource[] => sourcesBy(kindOf(plate).mapSources, plate);
+/** All colour sources of a plate, in order; the last is its ground, where it has one. */
+export const sourcesOf = (plate: PlateBase): ColourSource[] => sourcesBy(mapSources, plate);
 
 /** The same plate with each of its colour sources changed as asked. */
-export const mapSources = <P extends PlateBase>(plate: P, change: (source: ColourSource) => ColourSource): P =>
-	kindOf(plate).mapSources(plate, change);
+export function mapSources<P extends PlateBase>(plate: P, change: (source: ColourSource) => ColourSource): P {
+	const mapped = kindOf(plate).mapSources(plate, change);
+	return plate.ground ? { ...mapped, ground: change(plate.ground) } : mapped;
+}
 
 export const copyParts = <P extends PlateBase>(plate: P): P => kindOf(plate).copyParts?.(plate) ?? plate;
 export const partIds = (plate: PlateBase): readonly string[] => kindOf(plate).partIds?.(plate) ?? [];
 export const contradictions = (plate: PlateBase): readonly string[] => kindOf(plate).contradictions?.(plate) ?? [];
 
-/** How many things of a plate count on a linked colour; the plate itself is one, unless its kind counts otherwise. */
+/** How many things of a plate count on a linked colour; the plate itself is one, unless its kind counts otherwise. Its ground is one more. */
 export const usesOn = (plate: PlateBase, id: string): number =>
-	kindOf(plate).uses?.(plate, id) ?? Number(sourcesOf(plate).some((source) => linksTo(source, id)));
+	(kindOf(plate).uses?.(plate, id) ??
+		Number(sourcesBy(kindOf(plate).mapSources, plate).some((source) => linksTo(source, id)))) +
+	Number(plate.ground !== undefined && linksTo(plate.ground, id));
 
 /** What uses a colour, kind by kind in the order of the table: "6 scales". */
 export const sayUsesOf = (using: readonly { readonly plate: PlateBase; readonly uses: number }[]): string[] =>

@@ -17,6 +17,11 @@ export const setTitleBlock =
 	(titleBlock: TitleBlock): StudyEdit =>
 	(document) => ({ ...document, titleBlock });
 
+/** What its maker writes on the whole; nothing at all where that is empty. */
+export const writeReflection =
+	(text: string): StudyEdit =>
+	(document) => ({ ...document, reflection: text === '' ? undefined : text });
+
 /** The same plate with ids of its own. */
 export const copyOfPlate = (plate: Plate): Plate => ({
 	...copyParts(plate),

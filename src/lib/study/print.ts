@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { plateSchema } from '$lib/plates/plate';
-import { missingLinks, MOST_PLATES, titleBlockSchema } from './study';
+import { missingLinks, MOST_PLATES, reflectionSchema, titleBlockSchema } from './study';
 import { linkedColourSchema, MOST_LINKED } from '$lib/model/linked';
 
 export const PAPERS = ['a4', 'letter'] as const;
@@ -28,7 +28,8 @@ export const printRequestSchema = z
 		linked: z.array(linkedColourSchema).max(MOST_LINKED),
 		form: pageFormSchema,
 		/** Whether the title block of an exercise names its colours with their codes. */
-		codes: z.boolean().default(false)
+		codes: z.boolean().default(false),
+		reflection: reflectionSchema.default('')
 	})
 	.refine(
 		({ plates, linked }) => missingLinks(plates, linked).length === 0,

@@ -3,8 +3,11 @@ import { Problem } from '$lib/core/problem';
 import { sayIssue } from '$lib/model/say-issue';
 import { studyDocumentSchema, type StudyDocument } from './study';
 
-/** The format of study files that this version writes; it reads the earlier ones too. In the first, plates had no exercise of their own shape. */
-const FORMAT = 2;
+/**
+ * The format of study files that this version writes; it reads the earlier ones too. In the first, plates had no exercise of their own
+ * shape; in the second nobody could write on their work, and every plate was white.
+ */
+const FORMAT = 3;
 const EXPECTED = 'a study that was taken away as JSON';
 
 /** What every study file says of itself, whatever its version. */

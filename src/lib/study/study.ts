@@ -18,10 +18,18 @@ export const titleBlockSchema = z.strictObject({
 });
 export type TitleBlock = z.infer<typeof titleBlockSchema>;
 
+/** What somebody writes on the whole of their work: some paragraphs of plain text. */
+export const MOST_REFLECTION = 10_000;
+export const reflectionSchema = z
+	.string()
+	.max(MOST_REFLECTION)
+	.regex(/^(?:[^\p{Control}\p{Surrogate}]|[\n\t])*$/u, 'a text without control characters');
+
 /** Everything that people decide in a study. What follows from it is never stored. */
 export const studyDocumentSchema = z
 	.strictObject({
 		titleBlock: titleBlockSchema,
+		reflection: reflectionSchema.optional(),
 		linked: z.array(linkedColourSchema).max(MOST_LINKED),
 		plates: z.array(plateSchema).max(MOST_PLATES)
 	})

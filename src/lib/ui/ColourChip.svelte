@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { type TakenColour } from '$lib/model/colour-text';
 	import { takesColour } from './colour-drag';
 
 	interface Props {
@@ -12,7 +13,7 @@
 		held?: boolean;
 		onhold: () => void;
 		/** Takes a colour that is dropped on it. */
-		ontake: (text: string) => void;
+		ontake: (colour: TakenColour) => void;
 	}
 
 	/** A colour that something is made from, by its name: clicked, it is held in the mixer. */
@@ -26,7 +27,7 @@
 	title={brief ? name : undefined}
 	aria-label={brief ? label : undefined}
 	onclick={onhold}
-	{@attach takesColour((text) => ontake(text))}
+	{@attach takesColour((colour) => ontake(colour))}
 >
 	<i style:background={fill}></i>
 	{#if !brief}<b>{name}</b>{/if}

@@ -4,7 +4,7 @@
 </script>
 
 <div class="notices" role="status" aria-live="polite">
-	{#each notices.list as { id, words, action } (id)}
+	{#each notices.list.slice(-1) as { id, words, action } (id)}
 		<Toast dismissable={false} class="notice">
 			<span>{words}</span>
 			{#if action}
@@ -21,17 +21,17 @@
 </div>
 
 <style>
+	/* One at a time, over what stands beside the plate, never on it. */
 	.notices {
 		position: fixed;
-		left: 50%;
-		bottom: 172px;
+		right: 10px;
+		bottom: 166px;
 		z-index: 60;
-		display: grid;
-		gap: 6px;
-		transform: translateX(-50%);
+		width: min(260px, calc(100vw - 20px));
 	}
 	.notices :global(.notice) {
-		max-width: 560px;
+		width: 100%;
+		max-width: none;
 		padding: 9px 14px;
 		border: 1px solid #fff;
 		border-radius: 0;
@@ -42,7 +42,8 @@
 	}
 	.notices :global(.notice > div) {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
-		gap: 14px;
+		gap: 8px 14px;
 	}
 </style>

@@ -4,7 +4,11 @@
 	interface Props {
 		name: string;
 		label: string;
-		/** Called with the new name, trimmed; not for an empty or the same one. */
+		/** Whether no name is a name too. */
+		empty?: boolean;
+		/** What stands there while it is empty. */
+		placeholder?: string;
+		/** Called with the new name, trimmed; not for the same one, nor for an empty one where that is none. */
 		onrename: (name: string) => void;
 		/** The typing is over, kept or not. */
 		onend: () => void;
@@ -12,7 +16,7 @@
 	}
 
 	/** A field for another name: Enter or leaving it keeps what was typed, Escape does not. */
-	let { name, label, onrename, onend, kind = 'field' }: Props = $props();
+	let { name, label, empty = false, placeholder, onrename, onend, kind = 'field' }: Props = $props();
 
 	// The field is taken away when it ends, which takes the focus too: that must not count as leaving it.
 	let ended = false;
@@ -22,7 +26,7 @@
 		ended = true;
 		const trimmed = typed?.trim() ?? '';
 		onend();
-		if (trimmed !== '' && trimmed !== name) onrename(trimmed);
+		if (typed !== null && (trimmed !== '' || empty) && trimmed !== name) onrename(trimmed);
 	}
 </script>
 
@@ -31,6 +35,7 @@
 	value={name}
 	maxlength="120"
 	aria-label={label}
+	{placeholder}
 	{@attach focusHere}
 	onblur={(event) => end(event.currentTarget.value)}
 	onkeydown={(event) => {

@@ -95,7 +95,7 @@ function onTelling({ likeNext }: Readings): Remark {
 
 function onGround({ likeGround }: Readings): Remark[] {
 	if (likeGround.length === 0) return [];
-	const words = `${steps(likeGround)} ${likeGround.length === 1 ? 'is' : 'are'} lost on the white plate.`;
+	const words = `${steps(likeGround)} ${likeGround.length === 1 ? 'is' : 'are'} lost on the ground of the plate.`;
 	return [look('scale.lost', words)];
 }
 

@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import { FIGURE_FORMS } from '$lib/drawing/figure';
 import { colourSourceSchema } from '$lib/model/colour-text';
-import { idSchema } from '$lib/model/ids';
-import { lineSchema } from '$lib/model/line';
-import { titledBySchema } from '$lib/model/titled-by';
+import { plateFields } from '$lib/model/plate-fields';
 import { strengthsSchema } from '$lib/model/own-contrast';
 import { keptPaletteSchema } from '$lib/model/palette';
 
@@ -14,10 +12,8 @@ export const LARGEST_GROUND = 1;
 
 /** What every plate of grounds has, and what goes with it from one exercise to another. */
 export const groundsCommonSchema = z.strictObject({
-	id: idSchema,
+	...plateFields,
 	kind: z.literal('grounds'),
-	title: lineSchema,
-	titledBy: titledBySchema,
 	grounds: z.tuple([colourSourceSchema, colourSourceSchema]),
 	/** The figure on the first ground, and the one on the second where an exercise has two. */
 	figures: z.tuple([colourSourceSchema, colourSourceSchema]),

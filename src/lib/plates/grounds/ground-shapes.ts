@@ -1,4 +1,5 @@
 import { valueToLuminance } from '$lib/core/colour/lab';
+import { type Triple } from '$lib/core/colour/vector';
 import { type GroundsCommon } from './common';
 import { bar } from '$lib/drawing/bars';
 import { type Shape } from '$lib/drawing/drawing';
@@ -9,7 +10,8 @@ import { PAPER, INK } from '$lib/drawing/words';
 
 /** The board of the model: a fifth of white. */
 const BOARD_Y = valueToLuminance(51.8);
-export const BOARD_FILL = patchOf([BOARD_Y, BOARD_Y, BOARD_Y]).hex;
+export const BOARD_LINEAR: Triple = [BOARD_Y, BOARD_Y, BOARD_Y];
+export const BOARD_FILL = patchOf(BOARD_LINEAR).hex;
 
 /** A figure of the plate's form in a box. */
 export const figureOf = ({ form }: Pick<GroundsCommon, 'form'>, box: Box, fill: string): Shape => ({

@@ -1,8 +1,6 @@
 import { z } from 'zod';
 import { colourSourceSchema } from '$lib/model/colour-text';
-import { idSchema } from '$lib/model/ids';
-import { lineSchema } from '$lib/model/line';
-import { titledBySchema } from '$lib/model/titled-by';
+import { plateFields } from '$lib/model/plate-fields';
 
 export const LEAST_MIXED = 2;
 export const MOST_MIXED = 6;
@@ -13,10 +11,8 @@ const mixedSchema = z.strictObject({ colour: colourSourceSchema, parts: z.number
 
 /** What every plate of mixes has, and what goes with it from one exercise to another. */
 export const mixesCommonSchema = z.strictObject({
-	id: idSchema,
+	...plateFields,
 	kind: z.literal('mixes'),
-	title: lineSchema,
-	titledBy: titledBySchema,
 	parents: z
 		.array(mixedSchema)
 		.min(LEAST_MIXED)

@@ -1,6 +1,6 @@
 import { patchBy, type Patch } from '$lib/drawing/patch';
 import { type LinkedColour } from '$lib/model/linked';
-import { linkedOf, textOf } from '$lib/model/resolve';
+import { calledBy } from '$lib/model/resolve';
 import { type NamedCode } from '../kind';
 import { type MixesCommon } from './common';
 
@@ -12,7 +12,7 @@ export const parentsOf = ({ parents }: MixesCommon, linked: Linked): Patch[] =>
 /** What a parent is called: its linked colour's name, or its own text. */
 export const parentName = ({ parents }: MixesCommon, index: number, linked: Linked): string => {
 	const { colour } = parents[index]!;
-	return linkedOf(colour, linked)?.name ?? textOf(colour, linked);
+	return calledBy(colour, linked);
 };
 
 /** The parents with their names. */

@@ -7,6 +7,8 @@ import { type ScaleDecision } from './scale';
 import { PLAIN_LOOK } from './look';
 import { type LinkedColour } from '$lib/model/linked';
 import { type Drawing, type Shape } from '$lib/drawing/drawing';
+import { type Patch } from '$lib/drawing/patch';
+import { sheetOf } from '$lib/drawing/plate-ground';
 import { drawSteps } from './draw-steps';
 import { header, wrapped } from '$lib/drawing/head';
 import { scaleOf, specOf, usedParents } from './scale-of';
@@ -29,9 +31,19 @@ export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]):
 	return [...names, ...(end ? [end] : [])].join(' to ');
 }
 
+/** What a row is called: as its maker wrote, or by its recipe. */
+export const labelOfRow = ({ label, recipe }: Pick<ScaleDecision, 'label' | 'recipe'>): string =>
+	label ?? RECIPE_WORDS[recipe].name;
+
 /** "Tints, madder to white" */
 export const nameOfScale = (decision: ScaleDecision, linked: readonly LinkedColour[]): string =>
-	`${RECIPE_WORDS[decision.recipe].name}, ${wayOf(decision, linked)}`;
+	`${labelOfRow(decision)}, ${wayOf(decision, linked)}`;
+
+/** What stands under the name of a row: where it goes, and by which recipe, where the name does not say that. */
+const saidOf = (decision: ScaleDecision, linked: readonly LinkedColour[]): string =>
+	decision.label
+		? `${RECIPE_WORDS[decision.recipe].name.toLowerCase()}: ${wayOf(decision, linked)}`
+		: wayOf(decision, linked);
 
 /** "mixed in OKLab, equal shares"; hue steps are not mixed but turned. */
 function mixedHow({ recipe, method, spacing, route = 'shorter', pins }: ScaleDecision): string {
@@ -64,6 +76,7 @@ function layoutOf(decisions: readonly ScaleDecision[], scales: readonly Scale[],
 export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], withWords: boolean): Drawing {
 	const scales = plate.scales.map((decision) => scaleOf(decision, linked));
 	const layout = layoutOf(plate.scales, scales, withWords);
+	const ground = sheetOf(plate, linked);
 	const mixing = inCommon(plate.scales.map(mixedHow));
 	// Rows too low for three lines leave their count to the head of the plate, where it is the same for all.
 	const roomy = layout.rows.every(({ height }) => height >= ROOMY);
@@ -75,11 +88,11 @@ export function drawScales(plate: ScalesPlate, linked: readonly LinkedColour[], 
 		const place = layout.rows[i]!;
 		const scale = scales[i]!;
 		if (withWords) {
-			const lines = [wayOf(decision, linked), countOf(scale), mixedHow(decision).replace('mixed ', '')];
+			const lines = [saidOf(decision, linked), countOf(scale), mixedHow(decision).replace('mixed ', '')];
 			const told = roomy ? lines.slice(0, mixing === null ? 3 : 2) : [lines[count === null ? 1 : 0]!];
-			shapes.push(...caption(RECIPE_WORDS[decision.recipe].name, told, place));
+			shapes.push(...caption(labelOfRow(decision), told, place));
 		}
-		shapes.push(...colours(decision, linked, scale, place, withWords));
+		shapes.push(...colours(decision, linked, scale, place, withWords, ground));
 	});
 	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, paper: PAPER, shapes };
 }
@@ -92,14 +105,15 @@ function colours(
 	linked: readonly LinkedColour[],
 	scale: Scale,
 	place: RowPlace,
-	withWords: boolean
+	withWords: boolean,
+	ground: Patch
 ): Shape[] {
 	const { look = PLAIN_LOOK } = decision;
-	const key = `${place.y} ${place.height} ${place.band.x} ${withWords} ${Object.values(look).join(' ')}`;
+	const key = `${ground.hex} ${place.y} ${place.height} ${place.band.x} ${withWords} ${Object.values(look).join(' ')}`;
 	const known = drawn.get(scale) ?? new Map<string, Shape[]>();
 	drawn.set(scale, known);
 	const run = look.gradation && !known.has(key) ? gradationOf(specOf(decision, linked)) : [];
-	const shapes = known.get(key) ?? drawSteps(scale, place, look, withWords, run);
+	const shapes = known.get(key) ?? drawSteps(scale, place, look, withWords, run, ground.linear);
 	known.set(key, shapes);
 	return shapes;
 }

@@ -1,3 +1,4 @@
+import { type ReadonlyTriple } from '$lib/core/colour/vector';
 import { type GradationStop } from '$lib/core/scale/gradation';
 import { type Scale, type Step } from '$lib/core/scale/scale';
 import { type Box } from '$lib/drawing/box';
@@ -55,18 +56,19 @@ function gradation(box: Box, run: readonly GradationStop[], place: RowPlace, tur
 	return { kind: 'gradient', ...box, stops: turned ? stops.reverse() : stops };
 }
 
-/** The steps of a row with their labels, and the unbroken gradation under them where it is given. */
+/** The steps of a row with their labels, and the unbroken gradation under them where it is given, on a ground (linear sRGB). */
 export function drawSteps(
 	scale: Scale,
 	place: RowPlace,
 	look: ScaleLook = PLAIN_LOOK,
 	withWords = true,
-	run: readonly GradationStop[] = []
+	run: readonly GradationStop[] = [],
+	ground: ReadonlyTriple = [1, 1, 1]
 ): Shape[] {
 	const order = scale.steps.map((_, i) => (look.turned ? scale.inAll - 1 - i : i));
 	return [
 		...order.map((i) => figure(scale.steps[i]!, place.steps[i]!)),
-		...order.flatMap((i) => (vanishes(scale.steps[i]!) ? ticks(place.steps[i]!.corners) : [])),
+		...order.flatMap((i) => (vanishes(scale.steps[i]!.linear, ground) ? ticks(place.steps[i]!.corners) : [])),
 		...(place.gradation && run.length > 0 ? [gradation(place.gradation, run, place, look.turned)] : []),
 		...(withWords ? labels(scale, place, look.label) : [])
 	];

@@ -1,7 +1,7 @@
 import { ordinal } from '$lib/core/ordinals';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { type LinkedColour } from '$lib/model/linked';
-import { linkedOf, textOf } from '$lib/model/resolve';
+import { calledBy } from '$lib/model/resolve';
 import { type Following, type Places, type Settable } from '../kind';
 import { type ScaleDecision } from './scale';
 import { pinStep, setParent, unpinStep } from './scale-edits';
@@ -54,7 +54,7 @@ function following(
 		text: steps[at]!.hex,
 		follows: 'It follows from its parents, recipe, count and spacing. Turn a parent, or set this step yourself:',
 		parents: usedParents(scale).map((source, index) => ({
-			name: linkedOf(source, linked)?.name ?? textOf(source, linked),
+			name: calledBy(source, linked),
 			place: { kind: 'parent', scale: scale.id, index }
 		}))
 	};

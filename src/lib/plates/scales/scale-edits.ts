@@ -46,6 +46,10 @@ export const moveScale = (plateId: string, id: string, index: number): Edit =>
 export const decideScale = (plateId: string, id: string, decisions: Decisions): Edit =>
 	withScale(plateId, id, (scale) => ({ ...scale, ...decisions }));
 
+/** What its maker calls a row; an empty name brings that of its recipe back. */
+export const nameRow = (plateId: string, id: string, label: string): Edit =>
+	withScale(plateId, id, (scale) => ({ ...scale, label: label === '' ? undefined : label }));
+
 /** The same look for every scale of a plate. */
 export const spreadLook = (plateId: string, look: ScaleDecision['look']): Edit =>
 	withScales(plateId, (scales) => scales.map((scale) => ({ ...scale, look })));

@@ -8,6 +8,7 @@ import { DULLINGS, TURNINGS } from '$lib/core/scale/spec';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { idSchema } from '$lib/model/ids';
+import { lineSchema } from '$lib/model/line';
 import { scaleLookSchema } from './look';
 
 export const LEAST_PARENTS = 2;
@@ -57,7 +58,9 @@ const todaysSchema = z.strictObject({
 		.max(MOST_BETWEEN)
 		.refine((pins) => new Set(pins.map(({ step }) => step)).size === pins.length, 'one pin for a step')
 		.optional(),
-	look: scaleLookSchema.optional()
+	look: scaleLookSchema.optional(),
+	/** What its maker calls it, in place of the recipe's name. */
+	label: lineSchema.min(1).optional()
 });
 export type ScaleDecision = z.infer<typeof todaysSchema>;
 

@@ -1,7 +1,5 @@
 import { z } from 'zod';
-import { idSchema } from '$lib/model/ids';
-import { lineSchema } from '$lib/model/line';
-import { titledBySchema } from '$lib/model/titled-by';
+import { plateFields } from '$lib/model/plate-fields';
 import { checkSchema, MOST_CHECKS } from './check';
 import { scaleSchema } from './scale';
 
@@ -10,10 +8,8 @@ export const MOST_SCALES = 24;
 
 /** A plate of scales, one in a row, and what they are asked to meet. */
 export const scalesPlateSchema = z.strictObject({
-	id: idSchema,
+	...plateFields,
 	kind: z.literal('scales'),
-	title: lineSchema,
-	titledBy: titledBySchema,
 	scales: z.array(scaleSchema).max(MOST_SCALES),
 	checks: z.array(checkSchema).max(MOST_CHECKS).optional()
 });

@@ -4,7 +4,7 @@ import { type Wheel } from '$lib/core/scheme/wheel';
 import { type Shape } from '$lib/drawing/drawing';
 import { anchorAt, around } from '$lib/drawing/sector';
 import { rounded } from '$lib/drawing/rounded';
-import { INK, SOFT, words } from '$lib/drawing/words';
+import { INK, PAPER, SOFT, words } from '$lib/drawing/words';
 import { pointOf, type WheelCircle } from './scheme-layout';
 import { type ShownMember } from './scheme-of';
 import { COARSE, FINE, wheelPatches } from './wheel-patches';
@@ -74,7 +74,7 @@ function drawFlags(wheel: Wheel, members: readonly ShownMember[], circle: WheelC
 		const beyond = size / 2 + 7;
 		return [
 			{ kind: 'rule', x1: px, y1: py, x2: rounded(x - ux * (size / 2)), y2: rounded(y - uy * (size / 2)), stroke: INK },
-			lozenge(px, py, 6.5, '#ffffff'),
+			lozenge(px, py, 6.5, PAPER),
 			lozenge(px, py, 5, members[i]!.hex),
 			{ kind: 'bar', x: x - size / 2, y: y - size / 2, width: size, height: size, fill: members[i]!.hex },
 			words(rounded(x + ux * beyond), rounded(y + uy * beyond + 3.5), number, {
@@ -109,6 +109,6 @@ export function drawSmallWheel(spec: SchemeSpec, members: readonly ShownMember[]
 	const points = members.map(({ place }) => pointOf(circle, spec.wheel, place));
 	return [
 		wheelPatches(spec, circle, COARSE),
-		...points.flatMap(([x, y], i) => [lozenge(x, y, 18, '#ffffff'), lozenge(x, y, 13, members[i]!.hex)])
+		...points.flatMap(([x, y], i) => [lozenge(x, y, 18, PAPER), lozenge(x, y, 13, members[i]!.hex)])
 	];
 }

@@ -1,9 +1,7 @@
 import { colourWords } from '$lib/core/colour/hue-words';
 import { ownGrey } from '$lib/core/colour/grey';
-import { type Triple } from '$lib/core/colour/vector';
-import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
+import { type ReadonlyTriple } from '$lib/core/colour/vector';
 import { areasInBalance } from '$lib/core/ground/balance';
-import { HARD_TO_TELL } from '$lib/core/scale/readings';
 import { WHEEL_WORDS } from '$lib/core/scale/words';
 import { SCHEME_WORDS } from '$lib/core/scheme/scheme-words';
 import { ROLES, type SchemePlate } from './schema';
@@ -12,10 +10,11 @@ import { type Drawing, type Shape } from '$lib/drawing/drawing';
 import { barsIn, rowIn } from '$lib/drawing/bars';
 import { rounded } from '$lib/drawing/rounded';
 import { type Box } from '$lib/drawing/box';
-import { ticks } from '$lib/drawing/lost';
+import { ticks, vanishes } from '$lib/drawing/lost';
+import { sheetOf } from '$lib/drawing/plate-ground';
 import { header, wrapped } from '$lib/drawing/head';
-import { linkedOf, textOf } from '$lib/model/resolve';
-import { PAPER, PAPER_LINEAR, INK, shortened, words } from '$lib/drawing/words';
+import { nameOf } from '$lib/model/surroundings';
+import { PAPER, INK, shortened, words } from '$lib/drawing/words';
 import { band, border, lettering, type Yarns } from './designs';
 import { drawSchemeWheel, drawSmallWheel } from './draw-scheme-wheel';
 import { layOutScheme, THREADS, THREAD_GAP, type RelativesLayout, type SchemeLayout } from './scheme-layout';
@@ -27,7 +26,7 @@ const LETTERS = 72;
 
 /** "from madder, on the painter’s wheel, spread 30°, value held" */
 function schemeSays(plate: SchemePlate, linked: readonly LinkedColour[]): string {
-	const lead = linkedOf(plate.lead, linked)?.name.toLowerCase() ?? textOf(plate.lead, linked);
+	const lead = nameOf(plate.lead, { linked });
 	const spread = spreadOf(plate);
 	return [
 		`from ${lead}, on the ${WHEEL_WORDS[plate.wheel]}`,
@@ -48,8 +47,6 @@ function caption(plate: SchemePlate, linked: readonly LinkedColour[]): Shape[] {
 /** Words at the left of a row, in its middle. */
 const beside = ({ y, height }: Box, text: string): Shape => words(COLUMN, y + height / 2 + 4, text, { size: 11 });
 
-const isLost = (linear: Triple): boolean => differenceOfLinear(linear, PAPER_LINEAR) < HARD_TO_TELL;
-
 /** The outer corners of a part of a row, with the direction in which a tick leads away, up or down. */
 function cornersOf({ x, y, width, height }: Box, index: number, count: number) {
 	const [left, right] = [x + (index * width) / count, x + ((index + 1) * width) / count];
@@ -59,7 +56,12 @@ function cornersOf({ x, y, width, height }: Box, index: number, count: number) {
 /** The least width at which a label has room. */
 const ROOM = { code: 54, value: 18 } as const;
 
-function drawMembers({ members, kept }: MadeScheme, layout: SchemeLayout, palette: string | undefined): Shape[] {
+function drawMembers(
+	{ members, kept }: MadeScheme,
+	layout: SchemeLayout,
+	palette: string | undefined,
+	ground: ReadonlyTriple
+): Shape[] {
 	const box = layout.members;
 	const each = box.width / members.length;
 	const label = (i: number): string => {
@@ -74,7 +76,7 @@ function drawMembers({ members, kept }: MadeScheme, layout: SchemeLayout, palett
 			box,
 			members.map(({ hex }) => hex)
 		),
-		...members.flatMap(({ linear }, i) => (isLost(linear) ? ticks(cornersOf(box, i, members.length)) : [])),
+		...members.flatMap(({ linear }, i) => (vanishes(linear, ground) ? ticks(cornersOf(box, i, members.length)) : [])),
 		beside(box, 'members'),
 		...members.map((_, i) =>
 			words(box.x + (i + 0.5) * each, box.y + box.height + 12, label(i), {
@@ -210,7 +212,7 @@ export function drawScheme(plate: SchemePlate, linked: readonly LinkedColour[], 
 		shapes: [
 			...header(plate.title, ''),
 			...caption(plate, linked),
-			...drawMembers(made, layout, plate.keptTo?.name),
+			...drawMembers(made, layout, plate.keptTo?.name, sheetOf(plate, linked).linear),
 			...drawProportions(made, layout),
 			...drawDesigns(plate, made, layout),
 			...(layout.relatives ? drawRelatives(made, relativesOfScheme(plate, linked), layout.relatives) : []),

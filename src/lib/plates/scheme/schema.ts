@@ -2,9 +2,7 @@ import { z } from 'zod';
 import { SCHEMES } from '$lib/core/scheme/schemes';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
-import { idSchema } from '$lib/model/ids';
-import { lineSchema } from '$lib/model/line';
-import { titledBySchema } from '$lib/model/titled-by';
+import { plateFields } from '$lib/model/plate-fields';
 import { keptPaletteSchema } from '$lib/model/palette';
 
 /** Members of a scheme, the lead colour among them. */
@@ -31,10 +29,8 @@ export type SchemeMember = z.infer<typeof schemeMemberSchema>;
 
 /** Colours taken from a wheel from a lead colour on. What another scheme leaves aside is kept. */
 export const schemePlateSchema = z.strictObject({
-	id: idSchema,
+	...plateFields,
 	kind: z.literal('scheme'),
-	title: lineSchema,
-	titledBy: titledBySchema,
 	wheel: z.enum(WHEELS),
 	scheme: z.enum(SCHEMES),
 	/** Degrees; brought into the range of the scheme. The scheme's usual one where there is none. */

@@ -6,7 +6,6 @@ import { type Wheel } from '$lib/core/scheme/wheel';
 import { colourAt, colourAtLuminance, placeOf, RIM } from '$lib/core/scheme/wheel-place';
 import { type Of } from '$lib/drawing/drawing';
 import { around, sector } from '$lib/drawing/sector';
-import { SOFT } from '$lib/drawing/words';
 import { type WheelCircle } from './scheme-layout';
 
 /** How finely the wheel is printed: on the plate, and in a thumbnail. */
@@ -79,6 +78,9 @@ function placesOf({ cx, cy, rim }: WheelCircle, { hues, rings }: Grain): PatchPl
 const places = new Map<string, PatchPlace[]>();
 const nameOf = ({ cx, cy, rim }: WheelCircle, { hues, rings }: Grain): string => `${cx} ${cy} ${rim} ${hues} ${rings}`;
 
+/** A dot where there is no colour is seen on every ground. */
+const NO_COLOUR = '#5f5f5f';
+
 /** Where no screen shows a colour there is a dot, so that the gamut is the shape of what is printed. */
 function mosaicOf(patches: readonly Patch[], circle: WheelCircle, grain: Grain): Of<'mosaic'> {
 	const { cx, cy, rim } = circle;
@@ -92,7 +94,7 @@ function mosaicOf(patches: readonly Patch[], circle: WheelCircle, grain: Grain):
 		width: 2 * rim,
 		height: 2 * rim,
 		paths: patches.map((patch, i) => (patch === null ? known[i]!.dot : known[i]!.path)),
-		fills: patches.map((patch) => patch ?? SOFT)
+		fills: patches.map((patch) => patch ?? NO_COLOUR)
 	};
 }
 

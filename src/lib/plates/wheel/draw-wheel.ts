@@ -1,3 +1,4 @@
+import { type ReadonlyTriple } from '$lib/core/colour/vector';
 import { METHOD_WORDS, WHEEL_WORDS } from '$lib/core/scale/words';
 import { MAKING_WORDS, ringName, ringWords } from '$lib/core/scheme/chart-words';
 import { type Spoke } from '$lib/core/scheme/hue-chart';
@@ -6,8 +7,9 @@ import { type WheelPlate } from './schema';
 import { type Drawing, type Shape } from '$lib/drawing/drawing';
 import { labelOf } from '$lib/drawing/label';
 import { ticks, vanishes } from '$lib/drawing/lost';
+import { sheetOf } from '$lib/drawing/plate-ground';
 import { header, wrapped } from '$lib/drawing/head';
-import { linkedOf, textOf } from '$lib/model/resolve';
+import { nameOf } from '$lib/model/surroundings';
 import { PAPER, INK, SOFT, words } from '$lib/drawing/words';
 import { hueName } from './cell-names';
 import { chartOf, hueRing } from './chart-of';
@@ -28,7 +30,7 @@ export function makingOf({ making, method, discStrength, inside, outside }: Whee
 /** What the hues come from: "from madder", "from madder, at its value", "value 60, chroma 0.12". */
 export function hueSourceOf(plate: WheelPlate, linked: readonly LinkedColour[]): string {
 	if (plate.from === 'given') return `value ${plate.value.toFixed(0)}, chroma ${plate.chroma.toFixed(2)}`;
-	const name = linkedOf(plate.lead, linked)?.name.toLowerCase() ?? textOf(plate.lead, linked);
+	const name = nameOf(plate.lead, { linked });
 	return plate.from === 'lead' ? `from ${name}` : `from ${name}, at its value`;
 }
 
@@ -79,10 +81,10 @@ function cells(chart: readonly Spoke[], { spokes }: WheelLayout): Shape[] {
 }
 
 /** Ticks at the rim and at the hole, for cells that would be lost on the plate. */
-const lost = (chart: readonly Spoke[], { spokes }: WheelLayout): Shape[] =>
+const lost = (chart: readonly Spoke[], { spokes }: WheelLayout, ground: ReadonlyTriple): Shape[] =>
 	spokes.flatMap(({ rimCorners, holeCorners }, i) => [
-		...(vanishes(chart[i]!.steps.at(-1)!) ? ticks(rimCorners) : []),
-		...(vanishes(chart[i]!.steps[0]!) ? ticks(holeCorners) : [])
+		...(vanishes(chart[i]!.steps.at(-1)!.linear, ground) ? ticks(rimCorners) : []),
+		...(vanishes(chart[i]!.steps[0]!.linear, ground) ? ticks(holeCorners) : [])
 	]);
 
 function labels(plate: WheelPlate, chart: readonly Spoke[], { spokes }: WheelLayout): Shape[] {
@@ -108,7 +110,7 @@ export function drawWheel(plate: WheelPlate, linked: readonly LinkedColour[], wi
 		shapes: [
 			...(withWords ? [...header(plate.title, ''), ...caption(plate, linked)] : []),
 			...cells(chart, layout),
-			...lost(chart, layout),
+			...lost(chart, layout, sheetOf(plate, linked).linear),
 			...(withWords ? [...labels(plate, chart, layout), ...key(plate, chart)] : [])
 		]
 	};

@@ -1,4 +1,4 @@
-import { linkedOf, textOf } from '$lib/model/resolve';
+import { calledBy } from '$lib/model/resolve';
 import { type Places } from '../kind';
 import { type Cell } from './cell';
 import { cellName } from './cell-names';
@@ -23,7 +23,7 @@ export const wheelPlaces: Places<WheelPlate, WheelPlace> = {
 		const step = place.kind === 'cell' && chartOf(plate, linked)[place.spoke]?.steps[place.ring];
 		if (place.kind !== 'cell' || !step) return null;
 		const given = plate.from === 'given';
-		const name = linkedOf(plate.lead, linked)?.name ?? textOf(plate.lead, linked);
+		const name = calledBy(plate.lead, linked);
 		return {
 			name: cellName(plate, place),
 			note: given ? 'follows from the value and chroma given' : 'follows from the lead colour',

@@ -4,9 +4,7 @@ import { DULLINGS } from '$lib/core/scale/spec';
 import { HUE_COUNTS, MAKINGS, MOST_RINGS, RING_RECIPES } from '$lib/core/scheme/hue-chart';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
-import { idSchema } from '$lib/model/ids';
-import { lineSchema } from '$lib/model/line';
-import { titledBySchema } from '$lib/model/titled-by';
+import { plateFields } from '$lib/model/plate-fields';
 import { LABELS } from '$lib/drawing/label';
 
 const ringsSchema = z.strictObject({ recipe: z.enum(RING_RECIPES), count: z.int().min(0).max(MOST_RINGS) });
@@ -20,10 +18,8 @@ export const MOST_CHROMA = 0.37;
 
 /** A wheel of hues with rings inside and outside it. What another choice leaves aside is kept. */
 export const wheelPlateSchema = z.strictObject({
-	id: idSchema,
+	...plateFields,
 	kind: z.literal('wheel'),
-	title: lineSchema,
-	titledBy: titledBySchema,
 	wheel: z.enum(WHEELS),
 	hues: z.literal(HUE_COUNTS),
 	from: z.enum(HUES_FROM),

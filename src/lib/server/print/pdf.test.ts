@@ -58,6 +58,30 @@ describe('a print', () => {
 		expect(runsOf('ΔE00 ←', 'serif').map(({ font }) => font)).toEqual(['greek', 'serif', 'signs']);
 	});
 
+	it('prints a reflection after the plates, each word and paragraph of it, on as many pages as it takes', async () => {
+		const paragraphs = Array.from({ length: 90 }, (_, i) => `Paragraph ${i}: the ${'cloth '.repeat(30)}kept quiet.`);
+		writeFileSync(
+			join(folder, 'written.pdf'),
+			await pagesToPdf(
+				() => [{ drawing, codes: [] }],
+				1,
+				{ title: 'Printed', maker: '', course: '', unit: '', date: '2026-03-09' },
+				{ paper: 'a4', across: true },
+				paragraphs.join('\n\n')
+			)
+		);
+		const text = execFileSync('pdftotext', [join(folder, 'written.pdf'), '-']).toString();
+		const said = text.replace(/\s+/g, ' ');
+		paragraphs.forEach((_, i) => expect(said).toContain(`Paragraph ${i}: the cloth`));
+		expect(said.split('quiet.').length - 1).toBe(90);
+		const pages = Number(/Pages:\s+(\d+)/.exec(execFileSync('pdfinfo', [join(folder, 'written.pdf')]).toString())![1]);
+		expect(pages).toBeGreaterThan(5);
+		expect(said).toContain(`1 of ${pages}`);
+		expect(said).toContain(`${pages} of ${pages}`);
+		// Without one there is nothing but the plate.
+		expect(execFileSync('pdfinfo', [file]).toString()).toMatch(/Pages:\s+1\n/);
+	});
+
 	it('says the unit once, whether somebody wrote the word or only its number', () => {
 		const text = execFileSync('pdftotext', [file, '-']).toString();
 		expect(text).toContain('Unit 2: greys');

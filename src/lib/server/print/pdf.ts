@@ -1,33 +1,34 @@
 import PDFDocument from 'pdfkit';
-import { type Of, type Shape } from '$lib/drawing/drawing';
+import { type Shape } from '$lib/drawing/drawing';
 import { barsOf, figuresOf } from '$lib/drawing/bars';
 import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageForm } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
-import { faceFiles, runsOf, type FaceName } from './faces';
+import { faceFiles } from './faces';
+import { pagesOfText, writePage } from './reflection';
 import { sheetsOf, type Page } from './sheets';
+import { INK, SOFT, write, type Words } from './write';
 
 /** All around the page, and what the title block takes at its foot, in points. */
 const MARGIN = 36;
 const FOOT = 38;
 const CODE_LINE = 11;
-const INK = '#1c1c1c';
-const SOFT = '#5f5f5f';
 
 type Pdf = PDFKit.PDFDocument;
-type Words = Of<'words'>;
 
 /**
  * Drawings as a PDF: one a page where it lies across, as many as fit where it stands upright, with the title block at its foot; all
  * of it vectors, with its faces embedded.
  * @param pages gives the drawings, each when it is needed; gone through twice for upright paper, to count the sheets first
  * @param count how many they are
+ * @param reflection what their maker wrote on the whole, on pages of its own at the end; none where it is empty
  */
 export async function pagesToPdf(
 	pages: () => Iterable<Page>,
 	count: number,
 	titleBlock: TitleBlock,
-	form: PageForm
+	form: PageForm,
+	reflection = ''
 ): Promise<Uint8Array> {
 	const [width, height] = pageSize(form);
 	const date = dayOf(titleBlock.date);
@@ -49,7 +50,8 @@ export async function pagesToPdf(
 		lineHeight: CODE_LINE,
 		linesOf: (codes: readonly string[]) => linesOf(pdf, codes, width - 2 * MARGIN)
 	};
-	const total = form.across ? count : [...sheetsOf(pages(), room, true)].length;
+	const written = pagesOfText(pdf, reflection, room);
+	const total = (form.across ? count : [...sheetsOf(pages(), room, true)].length) + written.length;
 	let sheet = 0;
 	for (const { placed, lines } of sheetsOf(pages(), room, !form.across)) {
 		sheet++;
@@ -59,10 +61,18 @@ export async function pagesToPdf(
 				.save()
 				.translate(MARGIN + x, MARGIN + y)
 				.scale(scale);
+			// White paper is white already.
+			if (drawing.paper !== '#ffffff') pdf.rect(0, 0, drawing.width, drawing.height).fill(drawing.paper);
 			for (const shape of drawing.shapes) draw(pdf, shape);
 			pdf.restore();
 		}
 		foot(pdf, titleBlock, { page: `${sheet} of ${total}`, lines }, width, height);
+	}
+	for (const lines of written) {
+		sheet++;
+		pdf.addPage();
+		writePage(pdf, lines, MARGIN);
+		foot(pdf, titleBlock, { page: `${sheet} of ${total}`, lines: [] }, width, height);
 	}
 	pdf.end();
 	return done;
@@ -109,21 +119,6 @@ function draw(pdf: Pdf, shape: Shape): void {
 			return;
 		case 'words':
 			write(pdf, shape);
-	}
-}
-
-/** Words with their baseline at y, from, about or up to x. */
-function write(pdf: Pdf, { x, y, words, size, face, strong, anchor, fill }: Words): void {
-	const name: FaceName = face === 'serif' ? 'serif' : strong ? 'strong' : 'sans';
-	const runs = runsOf(words, name).map((run) => {
-		pdf.font(run.font).fontSize(size);
-		return { ...run, width: pdf.widthOfString(run.text) };
-	});
-	const whole = runs.reduce((sum, { width }) => sum + width, 0);
-	let at = anchor === 'end' ? x - whole : anchor === 'middle' ? x - whole / 2 : x;
-	for (const { font, text, width } of runs) {
-		pdf.font(font).fontSize(size).fillColor(fill).text(text, at, y, { lineBreak: false, baseline: 'alphabetic' });
-		at += width;
 	}
 }
 

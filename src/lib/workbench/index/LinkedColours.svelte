@@ -10,6 +10,7 @@
 	import { colourOf } from '$lib/model/resolve';
 	import { newId } from '$lib/model/ids';
 	import { type PaletteColour } from '$lib/model/palette';
+	import { type TakenColour } from '$lib/model/colour-text';
 	import { MOST_LINKED, type LinkedColour } from '$lib/model/linked';
 	import { takesColour } from '$lib/ui/colour-drag';
 	import { notices } from '$lib/ui/notices.svelte';
@@ -48,10 +49,10 @@
 	}
 
 	/** A colour dropped here from a palette becomes a linked colour. */
-	function addDropped(text: string) {
+	function addDropped({ text, name }: TakenColour) {
 		if (linked.length >= MOST_LINKED) return notices.say(`A study holds ${MOST_LINKED} linked colours at most.`);
 		const words = colourWords(show(colourOf(text)).linear);
-		const colour: LinkedColour = { id: newId(), name: words, text, namedBy: 'machine' };
+		const colour: LinkedColour = { id: newId(), text, ...(name ? { name } : { name: words, namedBy: 'machine' }) };
 		workbench.edit('Add a linked colour', addLinked(colour));
 	}
 

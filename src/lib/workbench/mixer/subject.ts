@@ -1,5 +1,5 @@
 import { changeLinked } from '$lib/model/edit-linked';
-import { linkedOf, textOf } from '$lib/model/resolve';
+import { givenName, linkedOf, textOf } from '$lib/model/resolve';
 import { followedBy } from '$lib/model/sources';
 import { type Settable } from '$lib/plates/kind';
 import { kindOf } from '$lib/plates/kinds';
@@ -28,7 +28,8 @@ export function subjectOf(workbench: Workbench): Subject | null {
 		const text = textOf(settable.source, document.linked);
 		const another = aboutFollowed(settable, document);
 		if (another) return another;
-		return { name: settable.name ?? 'Own colour', note: settable.note, text, linked: null, follows: null, parents: [] };
+		const name = givenName(settable.source, document.linked) ?? settable.name ?? 'Own colour';
+		return { name, note: settable.note, text, linked: null, follows: null, parents: [] };
 	}
 	const following = plate && kindOf(plate).places.following(plate, held.place, document.linked);
 	return following && { ...following, linked: null };

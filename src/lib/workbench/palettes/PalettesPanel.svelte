@@ -74,8 +74,8 @@
 							style:background={hexOf(text)}
 							title="{name}, {text}"
 							aria-label="{name}, {text}"
-							ondragstart={(event) => dragColour(event, text)}
-							onclick={() => putInHeld(workbench, text)}
+							ondragstart={(event) => dragColour(event, { text, name })}
+							onclick={() => putInHeld(workbench, { text, name })}
 						></button>
 					{/each}
 				</div>

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { type Snippet } from 'svelte';
+	import { captionHeight } from '$lib/drawing/caption';
 	import { type Drawing } from '$lib/drawing/drawing';
+	import { type TakenColour } from '$lib/model/colour-text';
 	import { type PlateBase } from '$lib/model/plate-base';
 	import { putInHeld } from '../palettes/put-colour';
 	import ColourPlaces, { type HeldPlace } from './ColourPlaces.svelte';
@@ -22,15 +24,15 @@
 	/** A plate whose colours are held in boxes: clicked, gone through by keys, given a colour from a palette. */
 	let { workbench, plate, drawing, places, onhold, takes = () => true, children }: Props = $props();
 
-	function put(text: string, on: Element | null) {
+	function put(colour: TakenColour, on: Element | null) {
 		const index = Number(on?.closest<HTMLElement>('[data-index]')?.dataset.index ?? NaN);
 		if (!places[index] || !takes(index)) return;
 		onhold(index);
-		putInHeld(workbench, text);
+		putInHeld(workbench, colour);
 	}
 </script>
 
 <PlateSurface {workbench} {plate} {drawing} ondropped={put}>
-	<ColourPlaces {places} width={drawing.width} height={drawing.height} {onhold} />
+	<ColourPlaces {places} width={drawing.width} height={drawing.height - captionHeight(plate.caption)} {onhold} />
 	{@render children?.()}
 </PlateSurface>

@@ -1,9 +1,13 @@
 <script lang="ts">
 	import { untrack, type Snippet } from 'svelte';
+	import { captionHeight } from '$lib/drawing/caption';
 	import { type Drawing } from '$lib/drawing/drawing';
+	import { inksOn } from '$lib/drawing/inks';
+	import { INK, SOFT } from '$lib/drawing/words';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { describePlate } from '$lib/plates/draw-plate';
 	import { renamePlate } from '$lib/model/edit-plates';
+	import { type TakenColour } from '$lib/model/colour-text';
 	import { type PlateBase } from '$lib/model/plate-base';
 	import { takesColour } from '$lib/ui/colour-drag';
 	import { afterPause } from '$lib/ui/pause';
@@ -21,7 +25,7 @@
 		/** The surface itself, for whoever looks for something on it. */
 		element?: HTMLElement | undefined;
 		/** Takes a colour that is dropped from a palette, and what it was dropped on. */
-		ondropped?: (text: string, on: Element | null) => void;
+		ondropped?: (colour: TakenColour, on: Element | null) => void;
 		/** What can be taken hold of, over the drawing. */
 		children?: Snippet;
 	}
@@ -39,26 +43,42 @@
 
 	/** How much of a plate its head takes, in plate units. */
 	const HEAD = 54;
-	const takes = takesColour((text, on) => ondropped?.(text, on));
+	/** What lies over the drawing is placed by what its kind has drawn: the caption comes under that. */
+	const own = $derived(drawing.height - captionHeight(plate.caption));
+	const inks = $derived(inksOn(drawing.paper));
+	const takes = takesColour((colour, on) => ondropped?.(colour, on));
 </script>
 
-<div class="surface" bind:this={element} {@attach ondropped && takes}>
+<div
+	class="surface"
+	bind:this={element}
+	style:--ink={inks[INK]}
+	style:--soft={inks[SOFT]}
+	style:--paper={drawing.paper}
+	{@attach ondropped && takes}
+>
 	{#if heldWords !== undefined}<p class="unseen" aria-live="polite">{heldWords}</p>{/if}
 	<p class="unseen" data-description>{description}</p>
 	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
-	<div class="title" style:height={percentOf(HEAD, drawing.height)}>
-		<TitleField
-			title={plate.title}
-			label="Title of the plate"
-			onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
-		/>
+	<div class="lay" style:height={percentOf(own, drawing.height)}>
+		<div class="title" style:height={percentOf(HEAD, own)}>
+			<TitleField
+				title={plate.title}
+				label="Title of the plate"
+				onrename={(title) => workbench.edit('Rename the plate', renamePlate(plate.id, title))}
+			/>
+		</div>
+		{@render children?.()}
 	</div>
-	{@render children?.()}
 </div>
 
 <style>
 	.surface {
 		position: relative;
+	}
+	.lay {
+		position: absolute;
+		inset: 0 0 auto;
 	}
 	.title {
 		position: absolute;

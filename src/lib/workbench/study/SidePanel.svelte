@@ -2,9 +2,10 @@
 	import { type Snippet } from 'svelte';
 	import { Library } from '$lib/palettes/library.svelte';
 	import PalettesPanel from '../palettes/PalettesPanel.svelte';
+	import ReflectionPanel from './ReflectionPanel.svelte';
 	import { BESIDE, type Workbench } from './workbench.svelte';
 
-	/** What stands beside the plate: its readings, or the palettes to take colours from. */
+	/** What stands beside the plate: its readings, the palettes to take colours from, or what is written on the study as a whole. */
 	let { workbench, readings }: { workbench: Workbench; readings: Snippet } = $props();
 
 	const library = new Library();
@@ -15,7 +16,8 @@
 	function goByKey(event: KeyboardEvent & { currentTarget: HTMLElement }) {
 		if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
 		event.preventDefault();
-		workbench.beside = shown === 'Readings' ? 'Palettes' : 'Readings';
+		const by = event.key === 'ArrowRight' ? 1 : BESIDE.length - 1;
+		workbench.beside = BESIDE[(BESIDE.indexOf(shown) + by) % BESIDE.length]!;
 		document.getElementById(`${id}-${workbench.beside}`)?.focus();
 	}
 </script>
@@ -34,7 +36,9 @@
 	{/each}
 </div>
 <div id="{id}-panel" role="tabpanel" aria-labelledby="{id}-{shown}">
-	{#if shown === 'Readings'}{@render readings()}{:else}<PalettesPanel {workbench} {library} />{/if}
+	{#if shown === 'Readings'}{@render readings()}
+	{:else if shown === 'Palettes'}<PalettesPanel {workbench} {library} />
+	{:else}<ReflectionPanel {workbench} />{/if}
 </div>
 
 <style>

@@ -7,12 +7,18 @@
 	import { KIND_NAMES } from '$lib/plates/kinds';
 	import { isSameDocument, type Study } from '$lib/study/study';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
+	import { afterPause } from '$lib/ui/pause';
+	import { renameByUs } from '$lib/model/edit-linked';
+	import { NameAsking } from './name-asking';
 	import { notices } from '$lib/ui/notices.svelte';
+	import { captionHeight } from '$lib/drawing/caption';
+	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
 	import LinkedColours from '../index/LinkedColours.svelte';
 	import PlateIndex from '../index/PlateIndex.svelte';
 	import { addNew } from '../index/plate-actions';
 	import Mixer from '../mixer/Mixer.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
+	import PlateFoot from './PlateFoot.svelte';
 	import { Saver } from './saver.svelte';
 	import SidePanel from './SidePanel.svelte';
 	import TopBar from './TopBar.svelte';
@@ -34,6 +40,18 @@
 	const bench = $derived(workbench.plate && benchOf(workbench.plate));
 
 	$effect(() => saver.note(workbench.document));
+	const asking = new NameAsking(document.linked);
+	/** When a gesture is over: nobody wants to be asked at each turn of a dial. */
+	const askNames = afterPause<Workbench>(({ document: { linked } }) => {
+		for (const { id: of, says, name } of asking.offers(linked))
+			notices.say(says, {
+				label: `Call it “${name}”`,
+				run: () => workbench.edit('Rename a linked colour', renameByUs(of, name))
+			});
+	});
+	$effect(() => {
+		if (workbench.document.linked) askNames(workbench);
+	});
 	// A plate that undo, or a change from elsewhere, brings to the front may be the first of its kind.
 	$effect(() => void loadBenches(workbench.plate ? [workbench.plate] : []));
 
@@ -125,8 +143,11 @@
 	<main style:background={BOARD_COLOURS[board]}>
 		{#if bench && workbench.plate}
 			<div class="board">
-				<div class="plate"><bench.view {workbench} plate={workbench.plate} /></div>
+				<div class="plate {workbench.zoom}" style:--tall={PLATE_HEIGHT + captionHeight(workbench.plate.caption)}>
+					<bench.view {workbench} plate={workbench.plate} />
+				</div>
 			</div>
+			<PlateFoot {workbench} plate={workbench.plate} {board} />
 		{:else}
 			<div class="none">
 				<h2>No plates yet</h2>
@@ -177,17 +198,22 @@
 	.board {
 		flex: 1;
 		display: grid;
-		place-items: safe center center;
+		place-items: safe center safe center;
 		min-height: 0;
-		padding: 14px 16px;
+		padding: 14px 16px 8px;
 		overflow: auto;
 		container-type: size;
 	}
 	/* The sheet fits the board both ways; a longer plate scrolls. */
 	.plate {
-		width: min(100cqw, 100cqh * 792 / 560);
-		background: #fff;
+		width: min(100cqw, 100cqh * 792 / var(--tall));
 		outline: 1px solid #00000030;
+	}
+	.plate.whole {
+		width: 792px;
+	}
+	.plate.double {
+		width: 1584px;
 	}
 	/* What changes in one part never moves another, so the browser need not look. */
 	.side,

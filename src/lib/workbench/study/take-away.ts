@@ -26,13 +26,15 @@ export const downloadPng = (
 
 /** Plates of a study as a PDF, one a page. Says in words what went wrong. */
 export function downloadPdf(
-	{ titleBlock, linked }: StudyDocument,
+	{ titleBlock, linked, reflection, plates: all }: StudyDocument,
 	plates: readonly Plate[],
 	form: PageForm,
 	codes: boolean,
 	making: Making
 ): Promise<string | null> {
-	const request: PrintRequest = { titleBlock, plates: [...plates], linked, form, codes };
+	// A reflection is on the whole: it goes with all plates, and not with one.
+	const whole = plates.length === all.length ? (reflection ?? '') : '';
+	const request: PrintRequest = { titleBlock, plates: [...plates], linked, form, codes, reflection: whole };
 	return downloadMade('/api/print', request, `${handInName(titleBlock)}.pdf`, making);
 }
 

@@ -11,8 +11,13 @@ import { type StudyDocument } from '$lib/study/study';
 export type Held =
 	{ readonly kind: 'linked'; readonly id: string } | { readonly kind: 'place'; readonly place: unknown };
 
+/** How large a plate is seen: as large as fits, or so many screen pixels for each of its units. */
+export const ZOOMS = ['fit', 'whole', 'double'] as const;
+export type Zoom = (typeof ZOOMS)[number];
+export const ZOOM_WORDS: Readonly<Record<Zoom, string>> = { fit: 'Fit', whole: '100 %', double: '200 %' };
+
 /** What can stand beside the plate. */
-export const BESIDE = ['Readings', 'Palettes'] as const;
+export const BESIDE = ['Readings', 'Palettes', 'Reflection'] as const;
 export type Beside = (typeof BESIDE)[number];
 
 /** The state of the study page: the study as it stands, its history, and what is chosen. Owns nothing of the screen, and nothing of one kind. */
@@ -29,6 +34,8 @@ export class Workbench {
 	teaching = $state(false);
 	/** What stands beside the plate. */
 	beside = $state<Beside>('Readings');
+
+	zoom = $state<Zoom>('fit');
 
 	/** How the study is looked at; it is no part of the study. */
 	view = $state.raw<View>(PLAIN_VIEW);

@@ -21,7 +21,7 @@
 
 	function drag(event: PointerEvent & { currentTarget: HTMLElement }) {
 		if (dragged === null) return;
-		const { left, width } = event.currentTarget.closest('.surface')!.getBoundingClientRect();
+		const { left, width } = event.currentTarget.closest('.lay')!.getBoundingClientRect();
 		set(dragged, partsAtSeam(parts, dragged, ((event.clientX - left) / width) * PLATE_WIDTH));
 	}
 
@@ -81,7 +81,7 @@
 		left: 2px;
 		border: 5px solid transparent;
 		border-bottom: 0;
-		border-top: 8px solid #5f5f5f;
+		border-top: 8px solid var(--soft);
 	}
 	.seam:hover::before,
 	.seam:focus-visible::before {

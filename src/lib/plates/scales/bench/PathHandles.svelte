@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { percentOf } from '$lib/ui/percent-of';
 	import { type Scale } from '$lib/core/scale/scale';
-	import { linkedOf, textOf } from '$lib/model/resolve';
+	import { calledBy } from '$lib/model/resolve';
 	import { type RowPlace } from '../layout';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { type ScalesPlate } from '../schema';
@@ -45,9 +45,7 @@
 
 	const percent = (x: number): string => percentOf(x, PLATE_WIDTH);
 	const down = (y: number): string => percentOf(y, height);
-	const nameOf = (index: number): string =>
-		linkedOf(decision.parents[index]!, workbench.document.linked)?.name ??
-		textOf(decision.parents[index]!, workbench.document.linked);
+	const nameOf = (index: number): string => calledBy(decision.parents[index]!, workbench.document.linked);
 
 	/** A place that comes near a step falls on it. */
 	function snapped(share: number): number {

@@ -4,10 +4,12 @@
 	import ArrowUpOutline from 'flowbite-svelte-icons/ArrowUpOutline.svelte';
 	import FileCopyOutline from 'flowbite-svelte-icons/FileCopyOutline.svelte';
 	import LinkOutline from 'flowbite-svelte-icons/LinkOutline.svelte';
+	import PenOutline from 'flowbite-svelte-icons/PenOutline.svelte';
 	import TrashBinOutline from 'flowbite-svelte-icons/TrashBinOutline.svelte';
 	import { type ScalesPlate } from '../schema';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { scaleOn } from './chosen-scale';
+	import { naming } from './naming.svelte';
 	import { deleteChosen, duplicateChosen, linkSteps, moveChosen } from './row-actions';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
@@ -29,6 +31,12 @@
 		disabled={row === plate.scales.length - 1}
 		onclick={() => moveChosen(workbench, 1)}
 		icon={ArrowDownOutline}
+	/>
+	<IconButton
+		label="Name the row"
+		title="Name the row (F2)"
+		onclick={() => (naming.row = scaleOn(workbench, plate)?.id ?? null)}
+		icon={PenOutline}
 	/>
 	<IconButton
 		label="Make the steps linked colours"

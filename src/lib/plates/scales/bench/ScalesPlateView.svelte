@@ -10,9 +10,14 @@
 	import { type Box } from '$lib/drawing/box';
 	import { layOutScales, type RowShape } from '../layout';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
+	import { type TakenColour } from '$lib/model/colour-text';
 	import { type ScalesPlate } from '../schema';
 	import { putInHeld } from '$lib/workbench/palettes/put-colour';
-	import { pinStep } from '../scale-edits';
+	import { nameRow, pinStep } from '../scale-edits';
+	import { labelOfRow } from '../draw-scales';
+	import { naming } from './naming.svelte';
+	import RenameField from '$lib/ui/RenameField.svelte';
+	import PenOutline from 'flowbite-svelte-icons/PenOutline.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { type ScalesPlace } from '../places';
 	import { chooseScale, placeOn, scaleOn } from './chosen-scale';
@@ -80,15 +85,15 @@
 	});
 
 	/** A colour dropped on a parent takes its place; dropped on a step between parents, it is pinned there. */
-	function takeDropped(text: string, on: Element | null) {
+	function takeDropped(colour: TakenColour, on: Element | null) {
 		const [row, index] = (on?.closest<HTMLElement>('[data-place]')?.dataset.place ?? '').split(' ').map(Number);
 		const step = scales[row!]?.steps[index!];
 		if (row === undefined || index === undefined || !step) return;
 		const scale = plate.scales[row]!;
 		const pins = step.parent === null && index > 0 && index <= scale.between;
-		if (pins) workbench.edit('Pin a step', pinStep(plate.id, scale.id, index, { text }, linked));
+		if (pins) workbench.edit('Pin a step', pinStep(plate.id, scale.id, index, colour, linked));
 		workbench.hold(heldOf(row, index, scales[row]!.steps[index]!));
-		if (!pins) putInHeld(workbench, text);
+		if (!pins) putInHeld(workbench, colour);
 	}
 
 	let surface = $state<HTMLElement>();
@@ -105,6 +110,13 @@
 		if (row >= 0) focusStep(row, Math.min(index, scales[row]!.inAll - 1));
 	}
 
+	/** When the name is written the focus goes back to the row. */
+	async function endNaming(row: number) {
+		naming.row = null;
+		await tick();
+		surface?.querySelectorAll<HTMLElement>('.row .name')[row]?.focus();
+	}
+
 	const MOVES: Readonly<Record<string, readonly [number, number]>> = {
 		ArrowLeft: [0, -1],
 		ArrowRight: [0, 1],
@@ -118,6 +130,7 @@
 		const move = MOVES[event.key];
 		if (event.altKey && move && move[0] !== 0) void actOnRow(() => moveChosen(workbench, move[0]), index);
 		else if (event.key === 'Delete') void actOnRow(() => deleteChosen(workbench), index);
+		else if (event.key === 'F2') naming.row = plate.scales[row]!.id;
 		else if (event.key === 'Enter') focusMixer();
 		else if (event.key === 'Home') focusStep(row, 0);
 		else if (event.key === 'End') focusStep(row, last);
@@ -148,12 +161,39 @@
 			class="row"
 			class:chosen
 			role="group"
-			aria-label="Row {row + 1}, {RECIPE_WORDS[decision.recipe].name}"
+			aria-label="Row {row + 1}, {labelOfRow(decision)}"
 			style:top={down(place.y + 2)}
 			style:height={down(place.height - 4)}
 		>
 			<button class="caption" tabindex="-1" aria-hidden="true" onclick={() => chooseScale(workbench, decision.id)}
 			></button>
+			{#if naming.row === decision.id}
+				<RenameField
+					kind="row-label"
+					name={decision.label ?? ''}
+					empty
+					placeholder={RECIPE_WORDS[decision.recipe].name}
+					label="Name of row {row + 1}; empty for that of its recipe"
+					onrename={(label) => workbench.edit('Name a row', nameRow(plate.id, decision.id, label))}
+					onend={() => void endNaming(row)}
+				/>
+			{:else}
+				<button
+					class="name"
+					tabindex={chosen ? 0 : -1}
+					title="Double click, Enter or F2 to name the row"
+					aria-label="Row {row + 1}: {labelOfRow(decision)}. Name it"
+					onclick={() => chooseScale(workbench, decision.id)}
+					ondblclick={() => (naming.row = decision.id)}
+					onkeydown={(event) => {
+						if (event.key !== 'Enter' && event.key !== 'F2') return;
+						event.preventDefault();
+						naming.row = decision.id;
+					}}
+				>
+					{#if chosen}<PenOutline size="xs" aria-hidden="true" />{/if}
+				</button>
+			{/if}
 		</div>
 		{#each scales[row]!.steps as step, i (i)}
 			{@const held = isHeld(row, i, step)}
@@ -165,7 +205,7 @@
 				tabindex={held || (workbench.held?.kind === 'linked' && row === 0 && i === 0) ? 0 : -1}
 				style={places[row]![i]}
 				aria-pressed={held}
-				aria-label="{RECIPE_WORDS[decision.recipe].name}, step {i + 1} of {scales[row]!.inAll}{step.parent === null
+				aria-label="{labelOfRow(decision)}, step {i + 1} of {scales[row]!.inAll}{step.parent === null
 					? ''
 					: ', parent'}{step.pinned ? ', pinned' : ''}"
 				onclick={() => workbench.hold(heldOf(row, i, step))}
@@ -209,6 +249,40 @@
 		pointer-events: auto;
 		cursor: pointer;
 	}
+	.name {
+		display: flex;
+		position: absolute;
+		left: 1%;
+		top: 50%;
+		width: 18.5%;
+		height: min(100%, 66px);
+		padding: 0 2px;
+		transform: translateY(-50%);
+		justify-content: flex-end;
+		align-items: flex-start;
+		color: var(--soft);
+		pointer-events: auto;
+		cursor: text;
+	}
+	.name:focus-visible {
+		outline: 2px dashed var(--ink);
+		outline-offset: -1px;
+		box-shadow: none;
+	}
+	.row :global(.row-label) {
+		position: absolute;
+		left: 1%;
+		top: 50%;
+		width: 19%;
+		padding: 2px 5px;
+		border: 1px solid var(--edge);
+		background: #fff;
+		color: #1c1c1c;
+		font: 500 15px/1.2 var(--font-serif);
+		transform: translateY(-50%);
+		pointer-events: auto;
+		z-index: 3;
+	}
 	.step {
 		position: absolute;
 		padding: 0;
@@ -227,7 +301,7 @@
 		width: 13px;
 		margin: -7px 0 0 -7px;
 		background: var(--ink);
-		color: #fff;
+		color: var(--paper);
 		font: 700 11px/14px var(--font-sans);
 		text-align: center;
 		pointer-events: none;

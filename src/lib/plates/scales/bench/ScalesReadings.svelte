@@ -1,8 +1,10 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
 	import { readScale } from '$lib/core/scale/readings';
-	import { RECIPE_WORDS, teachingOf } from '$lib/core/scale/words';
-	import { PLATE_PAPER, remarksOfScale } from '../remarks-of';
+	import { teachingOf } from '$lib/core/scale/words';
+	import { labelOfRow } from '../draw-scales';
+	import { remarksOfScale } from '../remarks-of';
+	import { sheetOf } from '$lib/drawing/plate-ground';
 	import { scaleOf, specOf } from '../scale-of';
 	import { type ScalesPlate } from '../schema';
 	import Chart from '$lib/ui/Chart.svelte';
@@ -20,10 +22,11 @@
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
 	const decision = $derived(scaleOn(workbench, plate));
+	const ground = $derived(sheetOf(plate, workbench.document.linked).linear);
 	const scale = $derived(decision && scaleOf(decision, workbench.document.linked));
-	const readings = $derived(scale && readScale(scale, PLATE_PAPER));
+	const readings = $derived(scale && readScale(scale, ground));
 	const spec = $derived(decision && specOf(decision, workbench.document.linked));
-	const remarks = $derived(decision ? remarksOfScale(decision, workbench.document.linked) : []);
+	const remarks = $derived(decision ? remarksOfScale(decision, workbench.document.linked, ground) : []);
 	const inAll = $derived(scale?.inAll ?? 2);
 	const frame = $derived(chartFrame(inAll));
 	const series = $derived(scale && readings ? chartSeries(scale, readings) : {});
@@ -48,7 +51,7 @@
 <section class="readings" aria-label="Readings">
 	{#if decision && scale && readings}
 		<header>
-			<h2>{RECIPE_WORDS[decision.recipe].name}</h2>
+			<h2>{labelOfRow(decision)}</h2>
 			<span>row {plate.scales.indexOf(decision) + 1}</span>
 			<RowActions {workbench} {plate} />
 		</header>
@@ -99,12 +102,13 @@
 	}
 	header {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: baseline;
-		gap: 8px;
+		gap: 2px 8px;
 	}
 	header :global(.actions) {
 		align-self: center;
-		margin: -4px -6px -4px auto;
+		margin: -4px -6px;
 	}
 	h2 {
 		font-size: 18px;

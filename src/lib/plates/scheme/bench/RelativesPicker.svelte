@@ -208,7 +208,7 @@
 		stroke-width: 1.3;
 	}
 	.under {
-		stroke: #fff;
+		stroke: var(--paper);
 		stroke-width: 3.4;
 	}
 </style>

@@ -6,6 +6,7 @@
 	import { schemeLayout } from '../draw-scheme';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { schemeOf } from '../scheme-of';
+	import { type TakenColour } from '$lib/model/colour-text';
 	import { type SchemePlate } from '../schema';
 	import { dragColour } from '$lib/ui/colour-drag';
 	import { putInHeld } from '$lib/workbench/palettes/put-colour';
@@ -34,11 +35,11 @@
 	const down = (y: number): string => percentOf(y, layout.height);
 	const each = $derived(layout.members.width / made.members.length);
 
-	function takeDropped(text: string, on: Element | null) {
+	function takeDropped(colour: TakenColour, on: Element | null) {
 		const index = Number(on?.closest<HTMLElement>('[data-member]')?.dataset.member);
 		if (Number.isNaN(index)) return;
 		workbench.hold(memberPlace(index));
-		putInHeld(workbench, text);
+		putInHeld(workbench, colour);
 	}
 
 	const saidOf = (index: number): string => {
@@ -77,7 +78,7 @@
 				style:top={down(layout.members.y)}
 				style:width={across(each)}
 				style:height={down(layout.members.height)}
-				ondragstart={(event) => dragColour(event, made.members[index]!.hex)}
+				ondragstart={(event) => dragColour(event, { text: made.members[index]!.hex })}
 				onclick={() => workbench.hold(memberPlace(index))}
 				onfocus={() => workbench.hold(memberPlace(index))}
 				onkeydown={(event) => goByKey(event, index)}

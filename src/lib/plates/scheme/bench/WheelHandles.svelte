@@ -59,7 +59,7 @@
 
 	function moveTo(event: PointerEvent & { currentTarget: HTMLElement }) {
 		if (!drag) return;
-		const box = event.currentTarget.closest('.surface')!.getBoundingClientRect();
+		const box = event.currentTarget.closest('.lay')!.getBoundingClientRect();
 		const scale = PLATE_WIDTH / box.width;
 		const point = placeAt(
 			layout.wheel,

@@ -2,7 +2,7 @@ import { numberToHex } from '$lib/core/colour/code-number';
 import { colourWords } from '$lib/core/colour/hue-words';
 import { show } from '$lib/core/colour/shown';
 import { relativesOfScheme, schemeOf } from '../scheme-of';
-import { colourOf, linkedOf, textOf } from '$lib/model/resolve';
+import { calledBy, colourOf } from '$lib/model/resolve';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
@@ -84,5 +84,4 @@ export function coloursOfRelatives(workbench: Workbench, plate: SchemePlate): Na
 }
 
 /** What a scheme is called after: its lead colour. */
-export const leadName = (plate: SchemePlate, linked: readonly LinkedColour[]): string =>
-	linkedOf(plate.lead, linked)?.name ?? textOf(plate.lead, linked);
+export const leadName = (plate: SchemePlate, linked: readonly LinkedColour[]): string => calledBy(plate.lead, linked);

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { readScale } from '$lib/core/scale/readings';
 	import { type Step } from '$lib/core/scale/scale';
+	import { sheetOf } from '$lib/drawing/plate-ground';
 	import { seenHex } from '$lib/drawing/view';
 	import { hueRing } from '../chart-of';
 	import { type WheelPlate } from '../schema';
@@ -20,8 +21,7 @@
 	/** The chosen spoke from the rim to the middle: each colour with its value and how far it looks from the next. */
 	let { workbench, plate, cell, steps }: Props = $props();
 
-	const PAPER = [1, 1, 1] as const;
-	const readings = $derived(readScale({ steps, leaps: [] }, PAPER));
+	const readings = $derived(readScale({ steps, leaps: [] }, sheetOf(plate, workbench.document.linked).linear));
 	const rows = $derived(
 		steps.map((step, ring) => ({ step, ring, difference: ring > 0 ? readings.differences[ring - 1]! : null })).reverse()
 	);

@@ -120,7 +120,7 @@
 		stroke-dasharray: 5 3;
 	}
 	.focus.under {
-		stroke: #fff;
+		stroke: var(--paper);
 		stroke-dasharray: none;
 	}
 	.cells:has(.cell:focus-visible) .focus {

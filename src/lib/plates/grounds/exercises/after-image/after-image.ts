@@ -5,10 +5,11 @@ import { bar } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 import { type Shape } from '$lib/drawing/drawing';
 import { patchOf, type Patch } from '$lib/drawing/patch';
+import { inkOn } from '$lib/drawing/inks';
 import { INK, words } from '$lib/drawing/words';
 import { type GroundsCommon } from '../../common';
 import { type GroundExercise } from '../../exercise';
-import { BOARD_FILL, figureOf } from '../../ground-shapes';
+import { BOARD_FILL, BOARD_LINEAR as FIELD_LINEAR, figureOf } from '../../ground-shapes';
 import { namedGrounds } from '../../grounds-colours';
 import { figureIn, LEFT, WIDTH } from '../../grounds-layout';
 import { codesOfPair } from '../../previews';
@@ -42,11 +43,13 @@ function draw(
 	const box = figureIn(FIELD, common.form, common.size);
 	const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
 	const shown = covered ? (predicted ? afterImage.hex : null) : figure.hex;
+	// It stands in the middle of the figure, or of the field where there is none.
+	const cross = inkOn(shown === null ? FIELD_LINEAR : covered ? afterImage.linear : figure.linear);
 	return [
 		bar(FIELD, covered ? BOARD_FILL : grounds[0].hex),
 		...(shown ? [figureOf(common, box, shown)] : []),
-		{ kind: 'rule', x1: x - CROSS, y1: y, x2: x + CROSS, y2: y, stroke: INK },
-		{ kind: 'rule', x1: x, y1: y - CROSS, x2: x, y2: y + CROSS, stroke: INK },
+		{ kind: 'rule', x1: x - CROSS, y1: y, x2: x + CROSS, y2: y, stroke: cross },
+		{ kind: 'rule', x1: x, y1: y - CROSS, x2: x, y2: y + CROSS, stroke: cross },
 		words(
 			28,
 			508,

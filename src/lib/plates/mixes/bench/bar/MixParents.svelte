@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { type TakenColour } from '$lib/model/colour-text';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
@@ -24,8 +25,8 @@
 
 	const hold = (index: number) => workbench.hold(parentPlace(index));
 
-	function put(index: number, text: string) {
-		workbench.edit('Take a colour from a palette', setMixParent(plate.id, index, { text }));
+	function put(index: number, colour: TakenColour) {
+		workbench.edit('Take a colour from a palette', setMixParent(plate.id, index, colour));
 		hold(index);
 	}
 
@@ -50,7 +51,7 @@
 		fill={seenHex(workbench.view, hex)}
 		held={held === index}
 		onhold={() => hold(index)}
-		ontake={(text) => put(index, text)}
+		ontake={(colour) => put(index, colour)}
 	/>
 	{#if withParts}
 		<input

@@ -4,8 +4,9 @@
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import { show } from '$lib/core/colour/shown';
 	import { usedParents } from '../../scale-of';
-	import { colourOf, linkedOf, textOf } from '$lib/model/resolve';
+	import { calledBy, colourOf, textOf } from '$lib/model/resolve';
 	import { seenHex } from '$lib/drawing/view';
+	import { type TakenColour } from '$lib/model/colour-text';
 	import { type ScalesPlate } from '../../schema';
 	import { LEAST_PARENTS, MOST_PARENTS, type ScaleDecision } from '../../scale';
 	import ColourChip from '$lib/ui/ColourChip.svelte';
@@ -41,8 +42,8 @@
 		putParent(workbench, 'Add a parent', share);
 	}
 
-	function put(index: number, text: string) {
-		workbench.edit('Take a colour from a palette', setParent(plate.id, scale.id, index, { text }));
+	function put(index: number, colour: TakenColour) {
+		workbench.edit('Take a colour from a palette', setParent(plate.id, scale.id, index, colour));
 		workbench.hold({ kind: 'parent', scale: scale.id, index });
 	}
 
@@ -51,7 +52,7 @@
 
 {#each parents as source, index (index)}
 	{@const text = textOf(source, workbench.document.linked)}
-	{@const name = linkedOf(source, workbench.document.linked)?.name ?? text}
+	{@const name = calledBy(source, workbench.document.linked)}
 	{#if index > 0 && !brief}<span>to</span>{/if}
 	<ColourChip
 		{name}

@@ -11,7 +11,7 @@
 	import { warmHalf, wheelColours } from '$lib/core/scheme/wheel-colours';
 	import { ring } from '../../forms/ring';
 	import { usedParents } from '../../scale-of';
-	import { colourOf, linkedOf, textOf } from '$lib/model/resolve';
+	import { calledBy, colourOf, textOf } from '$lib/model/resolve';
 	import { seenHex } from '$lib/drawing/view';
 	import { type ScalesPlate } from '../../schema';
 	import { scaleOn } from '../chosen-scale';
@@ -62,7 +62,7 @@
 				angle,
 				hex: linearToHex(...linear),
 				place: at(angle, DOTS - (index % 3) * 13),
-				name: linkedOf(source, document.linked)?.name ?? textOf(source, document.linked)
+				name: calledBy(source, document.linked)
 			};
 		});
 	});

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { type TakenColour } from '$lib/model/colour-text';
 	import CheckField from '$lib/ui/CheckField.svelte';
 	import { show } from '$lib/core/colour/shown';
 	import { WHEEL_WORDS } from '$lib/core/scale/words';
@@ -40,8 +41,8 @@
 	const decide = (label: string, decisions: Parameters<typeof decideScheme>[1], gesture: string | null = null) =>
 		workbench.edit(label, decideScheme(plate.id, decisions), gesture);
 
-	function put(text: string) {
-		decide('Take a lead colour', { lead: { text } });
+	function put(lead: TakenColour) {
+		decide('Take a lead colour', { lead });
 		workbench.hold({ kind: 'lead' });
 	}
 </script>

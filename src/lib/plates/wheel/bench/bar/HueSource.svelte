@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { type TakenColour } from '$lib/model/colour-text';
 	import { show } from '$lib/core/colour/shown';
-	import { colourOf, linkedOf, textOf } from '$lib/model/resolve';
+	import { calledBy, colourOf, textOf } from '$lib/model/resolve';
 	import { seenHex } from '$lib/drawing/view';
 	import { chartOf, hueRing } from '../../chart-of';
 	import { HUES_FROM, MOST_CHROMA, type HuesFrom, type WheelPlate } from '../../schema';
@@ -20,9 +21,7 @@
 	};
 	const CHOICES = HUES_FROM.map((key) => ({ key, ...WORDS[key] }));
 
-	const name = $derived(
-		linkedOf(plate.lead, workbench.document.linked)?.name ?? textOf(plate.lead, workbench.document.linked)
-	);
+	const name = $derived(calledBy(plate.lead, workbench.document.linked));
 	const hex = $derived(show(colourOf(textOf(plate.lead, workbench.document.linked))).hex);
 
 	const huesWith = (from: HuesFrom): string[] =>
@@ -30,8 +29,8 @@
 			seenHex(workbench.view, steps[hueRing(plate)]!.hex)
 		);
 
-	function put(text: string) {
-		workbench.edit('Take a colour from a palette', setLead(plate.id, { text }));
+	function put(lead: TakenColour) {
+		workbench.edit('Take a colour from a palette', setLead(plate.id, lead));
 		workbench.hold({ kind: 'lead' });
 	}
 

@@ -1,0 +1,28 @@
+import { type Of } from '$lib/drawing/drawing';
+import { runsOf, type FaceName } from './faces';
+
+/** The inks of what stands on the paper itself. */
+export const INK = '#1c1c1c';
+export const SOFT = '#5f5f5f';
+
+export type Words = Of<'words'>;
+type Pdf = PDFKit.PDFDocument;
+
+/** Words with their baseline at y, from, about or up to x. */
+export function write(pdf: Pdf, { x, y, words, size, face, strong, anchor, fill }: Words): void {
+	const name: FaceName = face === 'serif' ? 'serif' : strong ? 'strong' : 'sans';
+	const runs = runsOf(words, name).map((run) => {
+		pdf.font(run.font).fontSize(size);
+		return { ...run, width: pdf.widthOfString(run.text) };
+	});
+	const whole = runs.reduce((sum, { width }) => sum + width, 0);
+	let at = anchor === 'end' ? x - whole : anchor === 'middle' ? x - whole / 2 : x;
+	for (const { font, text, width } of runs) {
+		pdf.font(font).fontSize(size).fillColor(fill).text(text, at, y, { lineBreak: false, baseline: 'alphabetic' });
+		at += width;
+	}
+}
+
+/** How wide words are in the serif at a size, in points. */
+export const widthOf = (pdf: Pdf, words: string, size: number): number =>
+	runsOf(words, 'serif').reduce((sum, { font, text }) => sum + pdf.font(font).fontSize(size).widthOfString(text), 0);
