@@ -71,7 +71,7 @@ test('a plate has a ground of its own, by mouse and by key: words and marks on i
 	// A ground changes how colours look, and none of them.
 	expect(await drawnColours(page)).toEqual(before);
 	await page.keyboard.press('ArrowLeft');
-	await expect(surface).toHaveCSS('background-color', 'rgb(42, 42, 42)');
+	await expect(surface).toHaveCSS('background-color', 'rgb(41, 41, 41)');
 	await page.getByLabel('Ground of this plate: a colour of the study').selectOption({ label: 'Weld' });
 	await expect(surface).toHaveCSS('background-color', 'rgb(217, 176, 54)');
 	const { content } = await take(page, 'The plate as SVG');

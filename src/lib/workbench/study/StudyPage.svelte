@@ -50,7 +50,8 @@
 			});
 	});
 	$effect(() => {
-		if (workbench.document.linked) askNames(workbench);
+		asking.note(workbench.document.linked);
+		askNames(workbench);
 	});
 	// A plate that undo, or a change from elsewhere, brings to the front may be the first of its kind.
 	$effect(() => void loadBenches(workbench.plate ? [workbench.plate] : []));

@@ -32,22 +32,28 @@ export class NameAsking {
 	private given = new Map<string, Given>();
 
 	constructor(linked: readonly LinkedColour[]) {
-		this.offers(linked);
+		this.note(linked);
 	}
 
+	/** Notes what new names are given for: at once, because the colour may be changed right after. */
+	note(linked: readonly LinkedColour[]): void {
+		for (const { id, name, text, namedBy } of linked)
+			if (namedBy || this.given.get(id)?.name !== name) this.given.set(id, { name, text, offered: null });
+	}
+
+	/** What is to be offered, when an edit is over. */
 	offers(linked: readonly LinkedColour[]): Offer[] {
+		this.note(linked);
 		const before = this.given;
 		this.given = new Map();
 		return linked.flatMap((colour) => {
-			const known = before.get(colour.id);
-			const [given, offer] = this.compare(colour, known?.name === colour.name ? known : undefined);
+			const [given, offer] = this.compare(colour, before.get(colour.id)!);
 			this.given.set(colour.id, given);
 			return offer ? [offer] : [];
 		});
 	}
 
-	private compare({ id, name, text, namedBy }: LinkedColour, known: Given | undefined): [Given, Offer | null] {
-		if (!known || namedBy) return [{ name, text, offered: null }, null];
+	private compare({ id, name, text }: LinkedColour, known: Given): [Given, Offer | null] {
 		if (!isAnother(known.text, text)) return [{ ...known, offered: null }, null];
 		if (known.offered !== null && !isAnother(known.offered, text)) return [known, null];
 		const words = colourWords(linearOf(text));
