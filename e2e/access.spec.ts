@@ -49,6 +49,8 @@ test('with the keyboard alone: make a study, add a scale, turn its parent, read 
 	await ready(page);
 	await tabTo(/^Add a scale$/);
 	await page.keyboard.press('Enter');
+	await expect(page.getByRole('menuitemradio', { name: /^Shades/ })).toBeFocused();
+	await page.keyboard.press('Enter');
 	expect(await drawnColours(page)).toHaveLength(14);
 
 	await tabTo(/^Shades, step 1 of 7/);

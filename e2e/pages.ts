@@ -35,7 +35,14 @@ export const saved = (page: Page): Promise<void> =>
 export const step = (page: Page, row: number, number: number): Locator =>
 	page.locator(`[data-place="${row - 1} ${number - 1}"]`);
 
-/** Chooses by looking: opens a list of choices of the bar, takes one by its name, and closes the list. */
+/** Adds the scale that most likely comes next, which is the choice that has the focus. */
+export async function addScale(page: Page): Promise<void> {
+	await page.getByRole('button', { name: 'Add a scale', exact: true }).click();
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('menuitemradio')).toHaveCount(0);
+}
+
+/** Chooses by looking: opens a list of choices beside the plate, takes one by its name, and closes the list where it stays for more. */
 export async function choose(page: Page, what: string, name: string): Promise<void> {
 	await page.getByRole('button', { name: new RegExp(`^${what}: `) }).click();
 	await page

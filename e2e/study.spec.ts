@@ -1,5 +1,5 @@
 import { interpolate, formatHex } from 'culori';
-import { addPlate, choose, dragTrack, drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
+import { addPlate, addScale, choose, dragTrack, drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
 import { expect, test } from './test';
 
 test('make a study and a scale, turn a dial, and steps, numbers and charts follow; undo; reload and find it', async ({
@@ -126,8 +126,8 @@ test('uneven steps are pointed out and evened out with one action', async ({ pag
 test('rows are added with sensible parents, duplicated, moved and deleted with undo', async ({ page }) => {
 	await makeStudy(page);
 	const captions = page.locator('.surface svg text[font-size="17"]');
-	await page.getByRole('button', { name: 'Add a scale', exact: true }).click();
-	await page.getByRole('button', { name: 'Add a scale', exact: true }).click();
+	await addScale(page);
+	await addScale(page);
 	await expect(captions).toHaveText(['Tints', 'Shades', 'Tones, level']);
 	await page.getByRole('button', { name: 'Move the row up' }).click();
 	await expect(captions).toHaveText(['Tints', 'Tones, level', 'Shades']);
@@ -187,7 +187,7 @@ test('a linked colour changes every scale that uses it; unlinking keeps the look
 	page
 }) => {
 	await makeStudy(page);
-	await page.getByRole('button', { name: 'Add a scale', exact: true }).click();
+	await addScale(page);
 	await page.getByRole('button', { name: 'Madder', exact: true }).first().click();
 	const field = page.getByRole('textbox', { name: 'Colour, in any CSS syntax' });
 	await field.fill('#336699');

@@ -137,7 +137,8 @@ test('checks say what holds and why not, point to the step, and can be added, de
 	await expect(page.getByText('first parent of row 3, interval')).toBeVisible();
 
 	await checks.getByRole('button', { name: 'Add a check' }).click();
-	await page.getByRole('menuitem', { name: 'Even steps, every row' }).click();
+	await page.getByRole('radio', { name: 'for every row' }).check();
+	await page.getByRole('button', { name: /^Even steps/ }).click();
 	await expect(checks.getByText(/of 12 hold/)).toBeVisible();
 	await checks.getByLabel('Limits of “Evenness 0.8 or more”').click();
 	await checks.getByLabel('Evenness, at least').fill('0.05');

@@ -1,4 +1,4 @@
-import { drawnColours, makeStudy, ready, saved, step, take } from './pages';
+import { addScale, drawnColours, makeStudy, ready, saved, step, take } from './pages';
 import { expect, test } from './test';
 
 test('rows are named by double click, F2 and Enter, a caption and a reflection are written, and all of it is kept and undone', async ({
@@ -6,7 +6,7 @@ test('rows are named by double click, F2 and Enter, a caption and a reflection a
 }) => {
 	await makeStudy(page);
 	const plate = page.locator('.surface');
-	await page.getByRole('button', { name: 'Add a scale' }).click();
+	await addScale(page);
 	const nameOf = (row: number) => page.getByRole('button', { name: new RegExp(`^Row ${row}: `) });
 	const field = page.getByRole('textbox', { name: /^Name of row/ });
 

@@ -41,7 +41,7 @@ export function randomPlates(seed: number) {
 	const colour = () => ({ text: oneOf([any, any, any, dye, dye, grey, wide])() });
 
 	const rules = (): ScaleRule[] => [
-		...COMMON_RULES.map(({ rule }) => rule),
+		...COMMON_RULES.flatMap(({ rules }) => rules.map(({ rule }) => rule)),
 		{ rule: 'recipe', is: oneOf(RECIPES) },
 		{ rule: 'key', is: 'high', limit: whole(20, 95) },
 		{ rule: 'value-equal', within: whole(0, 40) },

@@ -1,6 +1,7 @@
 <script lang="ts" generics="Key extends string">
 	import { type Snippet } from 'svelte';
-	import Popover from './Popover.svelte';
+	import { getBeside } from './beside.svelte';
+	import BesideButton from './BesideButton.svelte';
 	import Strip from './Strip.svelte';
 
 	interface Choice {
@@ -14,7 +15,10 @@
 		/** What is chosen here: "Recipe". */
 		label: string;
 		choices: readonly Choice[];
-		chosen: Key;
+		/** What it is now; null where the choice adds something new. */
+		chosen: Key | null;
+		/** Which one has the focus first, where none is chosen. */
+		likely?: Key;
 		/** What the button shows. */
 		words: string;
 		/** The colours that a choice would give, or why it cannot be had; asked only while the list is open. */
@@ -22,50 +26,77 @@
 		onchoose: (key: Key) => void;
 		/** Further decisions about what is chosen, under the list. */
 		further?: Snippet;
+		kind?: string;
 	}
 
-	/** A choice by looking: each one is shown as it would turn out, live. */
-	let { label, choices, chosen, words, preview, onchoose, further }: Props = $props();
+	/** A choice by looking: each one is shown as it would turn out, and tried on the plate while it is pointed at or gone to by key. */
+	let {
+		label,
+		choices,
+		chosen,
+		likely = choices[0]!.key,
+		words,
+		preview,
+		onchoose,
+		further,
+		kind = 'act choices'
+	}: Props = $props();
 
+	const beside = getBeside();
 	const OPTION = '[role=menuitemradio]';
+
+	/** The one that has the focus when the list opens. */
+	const first = $derived(choices.some(({ key }) => key === chosen) ? chosen : likely);
+
+	const attempt = (key: Key | null) => beside.trying(key === null || key === chosen ? null : () => onchoose(key));
+
+	/** Where there is more to decide about what is chosen, the list stays for that. */
+	function take(key: Key, close: () => void) {
+		beside.trying(null);
+		if (key !== chosen) onchoose(key);
+		if (!further) close();
+	}
 </script>
 
-<Popover
+<BesideButton
 	role="menu"
-	itself
 	{label}
-	kind="act choices"
-	buttonLabel="{label}: {words}"
-	first="[aria-checked=true]"
+	hint="Point, or go by arrow keys, to try it on the plate. A click or Enter takes it, Escape leaves it."
+	{kind}
+	buttonLabel={chosen === null ? undefined : `${label}: ${words}`}
+	first="[data-first]"
 	goes={OPTION}
 >
 	{#snippet button()}
 		<span class="words">{words}</span>
-		<svg class="arrow" width="10" height="6" aria-hidden="true"
-			><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" /></svg
-		>
+		{#if chosen !== null}
+			<svg class="arrow" width="10" height="6" aria-hidden="true"
+				><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" /></svg
+			>
+		{/if}
 	{/snippet}
 	{#snippet children(close)}
-		<div class="list">
-			<div role="menu" aria-label={label}>
-				{#each choices as { key, name, says } (key)}
-					<button
-						role="menuitemradio"
-						aria-checked={key === chosen}
-						class="option"
-						onclick={() => onchoose(key)}
-						ondblclick={close}
-					>
-						<i><Strip codes={preview(key)} /></i>
-						<b>{name}</b>
-						<span>{says}</span>
-					</button>
-				{/each}
-			</div>
-			{#if further}<div class="further">{@render further()}</div>{/if}
-		</div>
+		{#each choices as { key, name, says } (key)}
+			<button
+				role="menuitemradio"
+				aria-checked={key === chosen}
+				data-first={key === first || undefined}
+				class="option"
+				onclick={() => take(key, close)}
+				onpointerenter={() => attempt(key)}
+				onpointerleave={() => attempt(null)}
+				onfocus={() => attempt(key)}
+				onblur={() => attempt(null)}
+			>
+				<b>{name}</b>
+				{#if key === chosen}<em>as it stands</em>{/if}
+				<span>{says}</span>
+				<i><Strip codes={preview(key)} /></i>
+			</button>
+		{/each}
+		{#if further}<div class="further">{@render further()}</div>{/if}
 	{/snippet}
-</Popover>
+</BesideButton>
 
 <style>
 	:global(.choices) {
@@ -81,56 +112,52 @@
 	.arrow {
 		flex: none;
 	}
-	.list {
-		width: 560px;
-		max-width: 100%;
-	}
 	.option {
 		display: grid;
-		grid-template: auto auto / 208px minmax(0, 1fr);
-		column-gap: 14px;
+		grid-template: auto auto 18px / minmax(0, 1fr) auto;
+		gap: 1px 8px;
 		width: 100%;
-		min-height: 46px;
-		padding: 6px 12px 6px 9px;
-		border-left: 3px solid transparent;
+		padding: 4px 18px 5px;
+		border: 2px solid transparent;
+		border-width: 0 2px;
 		text-align: left;
 		cursor: pointer;
 	}
-	.option + .option {
-		border-top: 1px solid var(--rule);
-	}
-	.option[aria-checked='true'] {
-		border-left-color: var(--ink);
-		background: var(--panel);
-	}
-	.option:hover {
-		background: #d6d6d6;
-	}
+	.option:hover,
 	.option:focus-visible {
-		outline-offset: -3px;
+		border-color: var(--ink);
+		border-style: dashed;
+		outline: 0;
 		box-shadow: none;
 	}
-	.option i {
-		grid-row: 1 / 3;
-		align-self: stretch;
-		min-height: 30px;
+	.option[aria-checked='true'] {
+		border-color: var(--ink);
+		border-style: solid;
 	}
 	.option b {
 		font: 500 15px/1.2 var(--font-serif);
 	}
+	.option em {
+		font: 600 11.5px/1.5 var(--font-sans);
+	}
 	.option span {
+		grid-column: 1 / -1;
 		font-size: 11.5px;
-		line-height: 1.3;
+		line-height: 1.25;
 		color: var(--soft);
+	}
+	.option i {
+		grid-column: 1 / -1;
+		min-height: 16px;
 	}
 	.further {
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
 		gap: 8px;
-		padding: 9px 12px;
-		border-top: 1px solid var(--edge);
-		background: var(--panel);
+		margin-top: 6px;
+		padding: 10px 18px;
+		border-top: 1px solid var(--rule);
 		font-size: 12.5px;
 	}
 </style>

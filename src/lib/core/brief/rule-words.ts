@@ -31,19 +31,91 @@ export function ruleWords(rule: ScaleRule): string {
 	}
 }
 
-/** The rules that an educator asks for most, ready to be put on a plate (limits: common practice, no source). */
-export const COMMON_RULES: readonly { readonly name: string; readonly rule: ScaleRule }[] = [
-	{ name: 'All parents warm', rule: { rule: 'temperature', of: 'all', is: 'warm' } },
-	{ name: 'All parents cool', rule: { rule: 'temperature', of: 'all', is: 'cool' } },
-	{ name: 'First parent warm', rule: { rule: 'temperature', of: 0, is: 'warm' } },
-	{ name: 'Second parent cool', rule: { rule: 'temperature', of: 1, is: 'cool' } },
-	{ name: 'Parents adjacent on the wheel', rule: { rule: 'separation', wheel: 'light', least: 1, most: 60 } },
-	{ name: 'Parents opposite on the wheel', rule: { rule: 'separation', wheel: 'painter', least: 150, most: 180 } },
-	{ name: 'High key', rule: { rule: 'key', is: 'high' } },
-	{ name: 'Low key', rule: { rule: 'key', is: 'low' } },
-	{ name: 'Number of steps between', rule: { rule: 'count', least: 5, most: 9 } },
-	{ name: 'No parent left pure', rule: { rule: 'not-pure' } },
-	{ name: 'Value runs one way', rule: { rule: 'value-one-way' } },
-	{ name: 'One value throughout', rule: { rule: 'value-equal', within: 2 } },
-	{ name: 'Even steps', rule: { rule: 'evenness', least: 0.8 } }
+/** A rule ready to be put on a plate. */
+export interface CommonRule {
+	readonly name: string;
+	/** What it asks for, and why a course asks for it, in a sentence. */
+	readonly says: string;
+	readonly rule: ScaleRule;
+}
+
+/** The rules that an educator asks for most, by what they are about (limits: common practice, no source). */
+export const COMMON_RULES: readonly { readonly about: string; readonly rules: readonly CommonRule[] }[] = [
+	{
+		about: 'Steps',
+		rules: [
+			{
+				name: 'Even steps',
+				says: 'The smallest difference between neighbours is at least 0.8 of the largest.',
+				rule: { rule: 'evenness', least: 0.8 }
+			},
+			{
+				name: 'Number of steps between',
+				says: 'Five to nine colours between the parents; the parents are not counted.',
+				rule: { rule: 'count', least: 5, most: 9 }
+			}
+		]
+	},
+	{
+		about: 'Value',
+		rules: [
+			{
+				name: 'Value runs one way',
+				says: 'Each step is lighter than the one before, or each is darker.',
+				rule: { rule: 'value-one-way' }
+			},
+			{
+				name: 'One value throughout',
+				says: 'All steps are within 2 L* of each other: only hue and chroma change.',
+				rule: { rule: 'value-equal', within: 2 }
+			},
+			{ name: 'High key', says: 'Every step is light: L* 65 or more.', rule: { rule: 'key', is: 'high' } },
+			{ name: 'Low key', says: 'Every step is dark: L* 40 or less.', rule: { rule: 'key', is: 'low' } }
+		]
+	},
+	{
+		about: 'Warm and cool',
+		rules: [
+			{
+				name: 'All parents warm',
+				says: 'Each parent lies in the half of the wheel around red.',
+				rule: { rule: 'temperature', of: 'all', is: 'warm' }
+			},
+			{
+				name: 'All parents cool',
+				says: 'Each parent lies in the half of the wheel around cyan.',
+				rule: { rule: 'temperature', of: 'all', is: 'cool' }
+			},
+			{
+				name: 'First parent warm',
+				says: 'The scale sets out from a warm colour.',
+				rule: { rule: 'temperature', of: 0, is: 'warm' }
+			},
+			{
+				name: 'Second parent cool',
+				says: 'The scale goes to a cool colour.',
+				rule: { rule: 'temperature', of: 1, is: 'cool' }
+			}
+		]
+	},
+	{
+		about: 'Parents',
+		rules: [
+			{
+				name: 'Parents adjacent on the wheel',
+				says: 'The first two lie within 60° of each other on the light wheel.',
+				rule: { rule: 'separation', wheel: 'light', least: 1, most: 60 }
+			},
+			{
+				name: 'Parents opposite on the wheel',
+				says: 'The first two lie 150° to 180° apart on the painter’s wheel.',
+				rule: { rule: 'separation', wheel: 'painter', least: 150, most: 180 }
+			},
+			{
+				name: 'No parent left pure',
+				says: 'None has more than nine tenths of the chroma that a screen has of its hue.',
+				rule: { rule: 'not-pure' }
+			}
+		]
+	}
 ];

@@ -30,15 +30,20 @@ const UNDECIDED = { recipe: null, method: 'oklab', spacing: 'shares' } as const;
 /**
  * The scale that a person most likely wants next on a plate: the chosen scale's parent by the next recipe that the
  * plate lacks, or, once all are there, the next colour of the study; with the same count, and the same method and spacing as far as its recipe
- * makes sense of them.
+ * makes sense of them. Of a recipe that is asked for, the first colour that has none of it yet.
  */
-export function nextScale(study: Surroundings, plate: ScalesPlate, chosen: ScaleDecision | null): ScaleDecision {
+export function nextScale(
+	study: Surroundings,
+	plate: ScalesPlate,
+	chosen: ScaleDecision | null,
+	recipe: Recipe | null = null
+): ScaleDecision {
 	const model = chosen ?? plate.scales.at(-1);
 	const start = model?.parents[0] ?? study.colours[0];
 	const colours = [start, ...study.colours.filter((source) => !sameSource(source, start))];
 	const candidates = colours.flatMap((source) =>
-		recipesFor(plate).map((recipe) => ({
-			recipe,
+		(recipe ? [recipe] : recipesFor(plate)).map((each) => ({
+			recipe: each,
 			parents: [source, partnerOf(source, study)]
 		}))
 	);

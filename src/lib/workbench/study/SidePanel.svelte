@@ -1,12 +1,15 @@
 <script lang="ts">
+	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
 	import { type Snippet } from 'svelte';
+	import { type Beside } from '$lib/ui/beside.svelte';
+	import IconButton from '$lib/ui/IconButton.svelte';
 	import { Library } from '$lib/palettes/library.svelte';
 	import PalettesPanel from '../palettes/PalettesPanel.svelte';
 	import ReflectionPanel from './ReflectionPanel.svelte';
 	import { BESIDE, type Workbench } from './workbench.svelte';
 
 	/** What stands beside the plate: its readings, the palettes to take colours from, or what is written on the study as a whole. */
-	let { workbench, readings }: { workbench: Workbench; readings: Snippet } = $props();
+	let { workbench, beside, readings }: { workbench: Workbench; beside: Beside; readings: Snippet } = $props();
 
 	const library = new Library();
 	const shown = $derived(workbench.beside);
@@ -22,26 +25,74 @@
 	}
 </script>
 
-<div class="tabs" role="tablist" aria-label="Beside the plate">
-	{#each BESIDE as tab (tab)}
-		<button
-			id="{id}-{tab}"
-			role="tab"
-			aria-selected={shown === tab}
-			aria-controls="{id}-panel"
-			tabindex={shown === tab ? 0 : -1}
-			onclick={() => (workbench.beside = tab)}
-			onkeydown={goByKey}>{tab}</button
-		>
-	{/each}
-</div>
-<div id="{id}-panel" role="tabpanel" aria-labelledby="{id}-{shown}">
-	{#if shown === 'Readings'}{@render readings()}
-	{:else if shown === 'Palettes'}<PalettesPanel {workbench} {library} />
-	{:else}<ReflectionPanel {workbench} />{/if}
+{#each beside.open as { id: open, title, hint, content } (open)}
+	<section class="choosing" hidden={beside.top?.id !== open} data-beside aria-label={title}>
+		<header>
+			<h2>{title}</h2>
+			<IconButton
+				label="Close: {title}"
+				title="Close (Escape)"
+				onclick={() => beside.close(open)}
+				icon={CloseOutline}
+			/>
+		</header>
+		{@render content()}
+		{#if hint}<p>{hint}</p>{/if}
+	</section>
+{/each}
+<div hidden={beside.top !== null}>
+	<div class="tabs" role="tablist" aria-label="Beside the plate">
+		{#each BESIDE as tab (tab)}
+			<button
+				id="{id}-{tab}"
+				role="tab"
+				aria-selected={shown === tab}
+				aria-controls="{id}-panel"
+				tabindex={shown === tab ? 0 : -1}
+				onclick={() => (workbench.beside = tab)}
+				onkeydown={goByKey}>{tab}</button
+			>
+		{/each}
+	</div>
+	<div id="{id}-panel" role="tabpanel" aria-labelledby="{id}-{shown}">
+		{#if shown === 'Readings'}{@render readings()}
+		{:else if shown === 'Palettes'}<PalettesPanel {workbench} {library} />
+		{:else}<ReflectionPanel {workbench} />{/if}
+	</div>
 </div>
 
+<svelte:window onkeydown={(event) => event.key === 'Escape' && beside.close()} />
+
 <style>
+	.choosing {
+		display: flex;
+		flex-direction: column;
+		padding-bottom: 12px;
+	}
+	.choosing[hidden] {
+		display: none;
+	}
+	.choosing header {
+		display: flex;
+		position: sticky;
+		top: 0;
+		z-index: 3;
+		align-items: center;
+		justify-content: space-between;
+		padding: 6px 10px 6px 18px;
+		background: var(--panel);
+		border-bottom: 1px solid var(--rule);
+	}
+	.choosing h2 {
+		font-size: 17px;
+	}
+	.choosing p {
+		margin: 8px 18px 0;
+		padding-top: 8px;
+		border-top: 1px solid var(--rule);
+		font-size: 11.5px;
+		color: var(--soft);
+	}
 	.tabs {
 		position: sticky;
 		top: 0;

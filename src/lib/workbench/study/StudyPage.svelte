@@ -10,6 +10,7 @@
 	import { afterPause } from '$lib/ui/pause';
 	import { renameByUs } from '$lib/model/edit-linked';
 	import { NameAsking } from './name-asking';
+	import { Beside, setBeside } from '$lib/ui/beside.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
 	import { captionHeight } from '$lib/drawing/caption';
 	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
@@ -39,10 +40,11 @@
 	const saver = new Saver(id, revision, document, drafts);
 	const bench = $derived(workbench.plate && benchOf(workbench.plate));
 
-	$effect(() => saver.note(workbench.document));
+	const beside = setBeside(new Beside((act) => workbench.try(act)));
+	$effect(() => saver.note(workbench.decided));
 	const asking = new NameAsking(document.linked);
 	/** When a gesture is over: nobody wants to be asked at each turn of a dial. */
-	const askNames = afterPause<Workbench>(({ document: { linked } }) => {
+	const askNames = afterPause<Workbench>(({ decided: { linked } }) => {
 		for (const { id: of, says, name } of asking.offers(linked))
 			notices.say(says, {
 				label: `Call it “${name}”`,
@@ -50,7 +52,7 @@
 			});
 	});
 	$effect(() => {
-		asking.note(workbench.document.linked);
+		asking.note(workbench.decided.linked);
 		askNames(workbench);
 	});
 	// A plate that undo, or a change from elsewhere, brings to the front may be the first of its kind.
@@ -139,12 +141,16 @@
 		<LinkedColours {workbench} />
 	</div>
 	<section class="bar" aria-label="What decides the plate">
-		{#if bench && workbench.plate}<bench.bar {workbench} plate={workbench.plate} />{/if}
+		{#if bench && workbench.plate}<bench.bar {workbench} plate={workbench.decidedPlate ?? workbench.plate} />{/if}
 	</section>
 	<main style:background={BOARD_COLOURS[board]}>
 		{#if bench && workbench.plate}
 			<div class="board">
-				<div class="plate {workbench.zoom}" style:--tall={PLATE_HEIGHT + captionHeight(workbench.plate.caption)}>
+				<div
+					class="plate {workbench.zoom}"
+					class:tried={workbench.isTried}
+					style:--tall={PLATE_HEIGHT + captionHeight(workbench.plate.caption)}
+				>
 					<bench.view {workbench} plate={workbench.plate} />
 				</div>
 			</div>
@@ -158,7 +164,7 @@
 		{/if}
 	</main>
 	<aside>
-		<SidePanel {workbench}>
+		<SidePanel {workbench} {beside}>
 			{#snippet readings()}
 				{#if bench && workbench.plate}<bench.readings {workbench} plate={workbench.plate} />{/if}
 			{/snippet}
@@ -207,6 +213,7 @@
 	}
 	/* The sheet fits the board both ways; a longer plate scrolls. */
 	.plate {
+		position: relative;
 		width: min(100cqw, 100cqh * 792 / var(--tall));
 		outline: 1px solid #00000030;
 	}
@@ -215,6 +222,24 @@
 	}
 	.plate.double {
 		width: 1584px;
+	}
+	/* What is only tried stands between dashed brackets. */
+	.plate.tried:not(:has(:global(.row.chosen)))::before,
+	.plate.tried:not(:has(:global(.row.chosen)))::after {
+		content: '';
+		position: absolute;
+		top: 0;
+		bottom: 0;
+		width: 7px;
+		border: 2px dashed var(--ink);
+	}
+	.plate.tried::before {
+		right: 100%;
+		border-right: 0 !important;
+	}
+	.plate.tried::after {
+		left: 100%;
+		border-left: 0 !important;
 	}
 	/* What changes in one part never moves another, so the browser need not look. */
 	.side,
@@ -275,6 +300,7 @@
 			padding: 10px;
 		}
 		.plate {
+			position: relative;
 			width: 100%;
 		}
 	}

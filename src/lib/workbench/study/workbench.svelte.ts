@@ -22,8 +22,14 @@ export type Beside = (typeof BESIDE)[number];
 
 /** The state of the study page: the study as it stands, its history, and what is chosen. Owns nothing of the screen, and nothing of one kind. */
 export class Workbench {
-	/** Replaced as a whole by every edit, never changed in place. */
-	document = $state.raw<StudyDocument>() as StudyDocument;
+	/** The study as it is decided, replaced as a whole by every edit, never changed in place. */
+	decided = $state.raw<StudyDocument>() as StudyDocument;
+	/** An edit that is only being tried. */
+	private trial = $state.raw<StudyEdit | null>(null);
+	/** While an act is being tried: what it would decide is shown, and nothing is held or opened. */
+	private tries = false;
+	/** The study as it is shown: as decided, or with what is being tried. */
+	readonly document: StudyDocument = $derived(this.trial ? this.after(this.trial).study : this.decided);
 	private history = $state.raw<History<StudyDocument>>(emptyHistory());
 	private plateChoice = $state<string | null>(null);
 	/** The place that was held last on the open plate, whether it is still there or not. */
@@ -40,9 +46,9 @@ export class Workbench {
 	/** How the study is looked at; it is no part of the study. */
 	view = $state.raw<View>(PLAIN_VIEW);
 
-	readonly plate: Plate | null = $derived(
-		this.document.plates.find(({ id }) => id === this.plateChoice) ?? this.document.plates[0] ?? null
-	);
+	readonly plate: Plate | null = $derived(this.openIn(this.document));
+	/** The open plate without what is being tried. */
+	readonly decidedPlate: Plate | null = $derived(this.openIn(this.decided));
 	/** The place of the open plate that is held, or was last; as near as can be to one that is gone. */
 	readonly place: unknown = $derived(this.plate && placeOn(this.plate, this.left));
 	readonly held: Held | null = $derived(this.whatIsHeld());
@@ -54,7 +60,28 @@ export class Workbench {
 		document: StudyDocument,
 		private readonly onletgo: (titles: readonly string[]) => void = () => {}
 	) {
-		this.document = followed(document).study;
+		this.decided = followed(document).study;
+	}
+
+	private openIn({ plates }: StudyDocument): Plate | null {
+		return plates.find(({ id }) => id === this.plateChoice) ?? plates[0] ?? null;
+	}
+
+	/** Whether what is shown is only being tried. */
+	get isTried(): boolean {
+		return this.trial !== null;
+	}
+
+	/** Shows what an act would come to, without deciding anything; null shows the study as it is decided. */
+	try(act: (() => void) | null): void {
+		this.trial = null;
+		if (!act) return;
+		this.tries = true;
+		try {
+			act();
+		} finally {
+			this.tries = false;
+		}
 	}
 
 	private whatIsHeld(): Held | null {
@@ -70,13 +97,22 @@ export class Workbench {
 
 	/** Carries out a named edit. Edits of one gesture are undone together. */
 	edit(label: string, change: StudyEdit, gesture: string | null = null): void {
-		const before = this.document;
-		const { study, letGo } = followed(change(before));
-		const after = named(before, study);
+		if (this.tries) {
+			this.trial = change;
+			return;
+		}
+		this.trial = null;
+		const before = this.decided;
+		const { study: after, letGo } = this.after(change);
 		if (after === before) return;
-		this.document = after;
+		this.decided = after;
 		this.history = noted(this.history, { label, before, after, gesture });
 		if (letGo.length > 0) this.onletgo(letGo);
+	}
+
+	private after(change: StudyEdit): { readonly study: StudyDocument; readonly letGo: readonly string[] } {
+		const { study, letGo } = followed(change(this.decided));
+		return { study: named(this.decided, study), letGo };
 	}
 
 	undo(): void {
@@ -89,11 +125,13 @@ export class Workbench {
 
 	private go(step: { history: History<StudyDocument>; state: StudyDocument } | null): void {
 		if (!step) return;
+		this.trial = null;
 		this.history = step.history;
-		this.document = step.state;
+		this.decided = step.state;
 	}
 
 	choosePlate(id: string): void {
+		if (this.tries) return;
 		this.plateChoice = id;
 		this.left = null;
 		this.linkedChoice = null;
@@ -101,11 +139,13 @@ export class Workbench {
 
 	/** Holds a place of the open plate. */
 	hold(place: unknown): void {
+		if (this.tries) return;
 		this.left = place;
 		this.linkedChoice = null;
 	}
 
 	holdLinked(id: string): void {
+		if (this.tries) return;
 		this.linkedChoice = id;
 	}
 }

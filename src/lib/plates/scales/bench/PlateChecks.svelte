@@ -8,7 +8,8 @@
 	import { MOST_CHECKS } from '../check';
 	import { newId } from '$lib/model/ids';
 	import { type ScalesPlate } from '../schema';
-	import Menu from '$lib/ui/Menu.svelte';
+	import { type ScaleRule } from '$lib/core/brief/rules';
+	import BesideButton from '$lib/ui/BesideButton.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
 	import { addCheck, deleteCheck, setRule } from '../scale-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -48,25 +49,39 @@
 		if (whole !== limit.value) workbench.edit('Set a limit of a check', setRule(plate.id, check.id, limit.set(whole)));
 	}
 
-	const items = $derived(
-		[
-			{ scale: scaleOn(workbench, plate)?.id ?? null, whose: 'this row' },
-			{ scale: null, whose: 'every row' }
-		].flatMap(({ scale, whose }) =>
-			COMMON_RULES.map(({ name, rule }) => ({
-				label: `${name}, ${whose}`,
-				disabled: full || (whose === 'this row' && scale === null),
-				run: () => workbench.edit('Add a check', addCheck(plate.id, { id: newId(), scale, rule }))
-			}))
-		)
-	);
+	/** Whether the next check is put on the chosen row alone. */
+	let onRow = $state(true);
+	const row = $derived(scaleOn(workbench, plate)?.id ?? null);
+
+	function add(rule: ScaleRule, close: () => void) {
+		close();
+		workbench.edit('Add a check', addCheck(plate.id, { id: newId(), scale: onRow ? row : null, rule }));
+	}
 </script>
 
 <section aria-label="Checks">
 	<header>
 		<h3>Checks</h3>
 		{#if judged.length > 0}<span>{holding} of {judged.length} hold</span>{/if}
-		<Menu kind="act small" label="Add a check" {items} />
+		<BesideButton role="dialog" kind="act small" label="Add a check" first=".rule" goes=".rule">
+			{#snippet button()}Add a check{/snippet}
+			{#snippet children(close)}
+				<fieldset class="whose">
+					<legend class="unseen">For</legend>
+					<label><input type="radio" name="whose" bind:group={onRow} value={true} /> for this row</label>
+					<label><input type="radio" name="whose" bind:group={onRow} value={false} /> for every row</label>
+				</fieldset>
+				{#if full}<p class="full">A plate holds {MOST_CHECKS} checks at most.</p>{/if}
+				{#each COMMON_RULES as { about, rules } (about)}
+					<h4>{about}</h4>
+					{#each rules as { name, says, rule } (name)}
+						<button class="rule" disabled={full || (onRow && row === null)} onclick={() => add(rule, close)}>
+							<b>{name}</b><span>{says}</span>
+						</button>
+					{/each}
+				{/each}
+			{/snippet}
+		</BesideButton>
 	</header>
 	{#if judged.length === 0}
 		<p>None yet. A check says what this plate is asked to meet, and whether it does.</p>
@@ -168,6 +183,50 @@
 	}
 	li .small {
 		margin-top: 3px;
+	}
+	.whose {
+		display: flex;
+		gap: 14px;
+		padding: 8px 18px 4px;
+	}
+	.whose label {
+		justify-content: start;
+		margin: 0;
+	}
+	.whose input {
+		accent-color: var(--ink);
+	}
+	.full {
+		padding: 0 18px;
+	}
+	h4 {
+		margin: 8px 18px 2px;
+		font: 500 14px/1.2 var(--font-serif);
+		color: var(--soft);
+	}
+	.rule {
+		display: grid;
+		width: 100%;
+		padding: 4px 18px 5px;
+		border: 2px solid transparent;
+		border-width: 0 2px;
+		text-align: left;
+		cursor: pointer;
+	}
+	.rule:hover,
+	.rule:focus-visible {
+		border-color: var(--ink);
+		outline: 0;
+		box-shadow: none;
+	}
+	.rule:disabled {
+		opacity: 0.5;
+		cursor: default;
+	}
+	.rule span {
+		font-size: 11.5px;
+		line-height: 1.3;
+		color: var(--soft);
 	}
 	summary {
 		width: max-content;

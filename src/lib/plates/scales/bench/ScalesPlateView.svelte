@@ -160,6 +160,7 @@
 		<div
 			class="row"
 			class:chosen
+			class:tried={chosen && workbench.isTried}
 			role="group"
 			aria-label="Row {row + 1}, {labelOfRow(decision)}"
 			style:top={down(place.y + 2)}
@@ -234,6 +235,10 @@
 		bottom: 3px;
 		width: 8px;
 		border: 2px solid var(--ink);
+	}
+	.row.tried::before,
+	.row.tried::after {
+		border-style: dashed;
 	}
 	.row.chosen::before {
 		left: 0;

@@ -1,3 +1,4 @@
+import { type Recipe } from '$lib/core/scale/recipe';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
 import { wayOf } from '../draw-scales';
 import { scaleOf } from '../scale-of';
@@ -20,11 +21,15 @@ const isFull = (plate: ScalesPlate): boolean => {
 	return true;
 };
 
-/** Adds the scale that most likely comes next, under the chosen one, and chooses it. */
-export function addNext(workbench: Workbench, plate: ScalesPlate): void {
+/** The scale that most likely comes next on a plate, or next of a recipe. */
+export const nextOn = (workbench: Workbench, plate: ScalesPlate, recipe: Recipe | null = null): ScaleDecision =>
+	nextScale(surroundingsOf(workbench.decided), plate, scaleOn(workbench, plate), recipe);
+
+/** Adds the next scale of a recipe under the chosen one, and chooses it. */
+export function addNext(workbench: Workbench, plate: ScalesPlate, recipe: Recipe): void {
 	if (isFull(plate)) return;
 	const scale = scaleOn(workbench, plate);
-	const next = nextScale(surroundingsOf(workbench.document), plate, scale);
+	const next = nextOn(workbench, plate, recipe);
 	workbench.edit('Add a scale', addScale(plate.id, next, scale?.id ?? null));
 	chooseScale(workbench, next.id);
 }

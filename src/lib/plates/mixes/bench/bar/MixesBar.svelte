@@ -14,7 +14,7 @@
 	const Fields = $derived(benchOfExercise(plate).fields);
 </script>
 
-<PlateBar>
+{#snippet exercise()}
 	<div class="sentence" role="group" aria-label="What is mixed">
 		<ExerciseChoice
 			{workbench}
@@ -25,5 +25,7 @@
 		<span>of</span>
 		<MixParents {workbench} {plate} />
 	</div>
-	{#if Fields}<Fields {workbench} {plate} />{/if}
-</PlateBar>
+{/snippet}
+{#snippet fields()}{#if Fields}<Fields {workbench} {plate} />{/if}{/snippet}
+
+<PlateBar parts={Fields ? [exercise, fields] : [exercise]} />

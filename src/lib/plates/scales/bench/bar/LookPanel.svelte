@@ -8,7 +8,7 @@
 	import { type ScaleDecision } from '../../scale';
 	import { FORMS, PLAIN_LOOK, SIZES, type ScaleLook, type Size } from '../../look';
 	import { LABELS } from '$lib/drawing/label';
-	import Popover from '$lib/ui/Popover.svelte';
+	import BesideButton from '$lib/ui/BesideButton.svelte';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { spreadLook } from '../../scale-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -31,7 +31,7 @@
 	const set = (label: string, change: Partial<ScaleLook>) => decide(workbench, label, { look: { ...look, ...change } });
 </script>
 
-<Popover role="dialog" label="Layout of the scale" look="white" first="input:checked">
+<BesideButton role="dialog" label="Layout of the scale" first="input:checked">
 	{#snippet button()}
 		Layout
 		<svg width="10" height="6" aria-hidden="true"><path d="M1 1l4 4 4-4" fill="none" stroke="currentColor" /></svg>
@@ -111,18 +111,16 @@
 			</div>
 		</div>
 	</div>
-</Popover>
+</BesideButton>
 
 <style>
 	.look {
-		width: 640px;
-		max-width: 100%;
-		padding: 12px;
+		padding: 10px 18px;
 		font-size: 12.5px;
 	}
 	.forms {
 		display: grid;
-		grid-template-columns: repeat(4, minmax(0, 1fr));
+		grid-template-columns: repeat(2, minmax(0, 1fr));
 		gap: 8px;
 	}
 	.forms label {
@@ -144,8 +142,8 @@
 	}
 	.more {
 		display: grid;
-		grid-template-columns: auto auto 1fr;
-		gap: 26px;
+		grid-template-columns: auto 1fr;
+		gap: 14px 26px;
 		margin-top: 10px;
 		padding-top: 10px;
 		border-top: 1px solid var(--rule);
@@ -165,6 +163,9 @@
 		display: flex;
 		align-items: center;
 		gap: 6px;
+	}
+	.switches {
+		grid-column: 1 / -1;
 	}
 	.switches .act {
 		margin-top: 6px;

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import Button from 'flowbite-svelte/Button.svelte';
 	import { RECIPES, type Recipe } from '$lib/core/scale/recipe';
 	import { begunAs } from '$lib/core/scale/recipe-defaults';
 	import { codesOfScale } from '$lib/core/scale/scale';
@@ -10,11 +9,12 @@
 	import Choices from '$lib/ui/Choices.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { scaleOn } from '../chosen-scale';
-	import { addNext } from '../row-actions';
+	import { addNext, nextOn } from '../row-actions';
 	import CountFields from './CountFields.svelte';
 	import { decide } from './decide';
 	import LookPanel from './LookPanel.svelte';
 	import MixingChoices from './MixingChoices.svelte';
+	import PlateBar from '$lib/workbench/study/PlateBar.svelte';
 	import ParentChips from './ParentChips.svelte';
 	import RecipeEnd from './RecipeEnd.svelte';
 
@@ -36,9 +36,14 @@
 					seenHex(workbench.view, hex)
 				)
 			: [];
+
+	const codesOfNext = (recipe: Recipe): string[] =>
+		codesOfScale(specOf(nextOn(workbench, plate, recipe), workbench.decided.linked)).map((hex) =>
+			seenHex(workbench.view, hex)
+		);
 </script>
 
-<div class="bar">
+{#snippet recipe()}
 	{#if scale}
 		<div class="sentence" role="group" aria-label="What decides row {row + 1}">
 			<Choices
@@ -51,39 +56,36 @@
 			/>
 			<span>of</span>
 			<ParentChips {workbench} {plate} {scale} />
-			<RecipeEnd {workbench} {scale} />
-		</div>
-		<CountFields {workbench} {plate} {scale} />
-		<div class="sentence" role="group" aria-label="Mixing, spacing and layout">
-			<MixingChoices {workbench} {scale} />
-			<LookPanel {workbench} {plate} {scale} />
 		</div>
 	{/if}
-	<span class="add"><Button class="act" onclick={() => addNext(workbench, plate)}>Add a scale</Button></span>
-</div>
+{/snippet}
+{#snippet ends()}
+	{#if scale}<div class="sentence" role="group" aria-label="What the recipe ends in">
+			<RecipeEnd {workbench} {scale} />
+		</div>{/if}
+{/snippet}
+{#snippet count()}
+	{#if scale}<CountFields {workbench} {plate} {scale} />{/if}
+{/snippet}
+{#snippet mixing()}
+	{#if scale}<div class="sentence" role="group" aria-label="Mixing and spacing">
+			<MixingChoices {workbench} {scale} />
+		</div>{/if}
+{/snippet}
+{#snippet layout()}
+	{#if scale}<LookPanel {workbench} {plate} {scale} />{/if}
+{/snippet}
+{#snippet another()}
+	<Choices
+		label="Add a scale"
+		words="Add a scale"
+		kind="act"
+		choices={RECIPE_CHOICES}
+		chosen={null}
+		likely={nextOn(workbench, plate).recipe}
+		preview={codesOfNext}
+		onchoose={(recipe) => addNext(workbench, plate, recipe)}
+	/>
+{/snippet}
 
-<style>
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 6px 10px;
-		min-height: 44px;
-		padding: 7px 16px;
-		background: var(--panel);
-		border-bottom: 1px solid var(--rule);
-		font-size: 12.5px;
-	}
-	.sentence {
-		display: flex;
-		align-items: center;
-		gap: 6px;
-		white-space: nowrap;
-	}
-	.add {
-		margin-left: auto;
-	}
-	.sentence :global(.choice) {
-		width: auto;
-	}
-</style>
+<PlateBar parts={scale ? [recipe, ends, count, mixing, layout] : []} end={another} />

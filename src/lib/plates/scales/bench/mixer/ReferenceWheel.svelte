@@ -15,7 +15,7 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { type ScalesPlate } from '../../schema';
 	import { scaleOn } from '../chosen-scale';
-	import Popover from '$lib/ui/Popover.svelte';
+	import BesideButton from '$lib/ui/BesideButton.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { setHeldColour } from '$lib/workbench/mixer/subject';
 
@@ -104,7 +104,12 @@
 	}
 </script>
 
-<Popover role="dialog" label="Wheel" kind="start" look="white">
+<BesideButton
+	role="dialog"
+	label="Wheel"
+	kind="start"
+	hint="It stays open while parents are set: drag their dots round, or turn them by arrow keys."
+>
 	{#snippet button()}Wheel{/snippet}
 
 	<div class="wheel">
@@ -155,13 +160,11 @@
 			{/each}
 		</p>
 	</div>
-</Popover>
+</BesideButton>
 
 <style>
 	.wheel {
-		width: 332px;
-		max-width: 100%;
-		padding: 12px 14px;
+		padding: 10px 14px;
 		font-size: 12.5px;
 	}
 	svg {

@@ -47,7 +47,7 @@
 	}
 </script>
 
-<PlateBar>
+{#snippet scheme()}
 	<div class="sentence" role="group" aria-label="What decides the scheme">
 		<Choices
 			label="Scheme"
@@ -81,6 +81,10 @@
 			onset={(members) => workbench.edit('Change the number of members', setMemberCount(plate.id, members))}
 		/>
 		<span>members</span>
+	</div>
+{/snippet}
+{#snippet spread()}
+	<div class="sentence" role="group" aria-label="Spread and value">
 		{#if range}
 			<label>
 				spread
@@ -103,6 +107,8 @@
 			onset={(checked) => decide('Hold value', { holdValue: checked })}
 		/>
 	</div>
-	<RelativesFields {workbench} {plate} />
-	<UseFields {workbench} {plate} />
-</PlateBar>
+{/snippet}
+{#snippet relatives()}<RelativesFields {workbench} {plate} />{/snippet}
+{#snippet use()}<UseFields {workbench} {plate} />{/snippet}
+
+<PlateBar parts={[scheme, spread, relatives, use]} />

@@ -3,7 +3,7 @@
 	import { schemeOf } from '../../scheme-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { ROLES, type SchemePlate } from '../../schema';
-	import Popover from '$lib/ui/Popover.svelte';
+	import BesideButton from '$lib/ui/BesideButton.svelte';
 	import { decideScheme, giveRole } from '../../scheme-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 
@@ -21,7 +21,7 @@
 		onset={(checked) => workbench.edit('Show it in use', decideScheme(plate.id, { inUse: checked }))}
 	/>
 	{#if plate.inUse}
-		<Popover role="dialog" label="Roles in the designs">
+		<BesideButton role="dialog" label="Roles in the designs">
 			{#snippet button()}Roles{/snippet}
 
 			<div class="roles">
@@ -43,7 +43,7 @@
 					</div>
 				{/each}
 			</div>
-		</Popover>
+		</BesideButton>
 	{/if}
 	{#if plate.keptTo}
 		<span>kept to {plate.keptTo.name}</span>

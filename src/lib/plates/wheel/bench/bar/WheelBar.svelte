@@ -39,7 +39,7 @@
 		);
 </script>
 
-<PlateBar>
+{#snippet hues()}
 	<div class="sentence" role="group" aria-label="What decides the hues">
 		<SelectField
 			label="Number of hues"
@@ -57,12 +57,20 @@
 			preview={huesOf}
 			onchoose={(wheel) => decide(workbench, 'Change the wheel', { wheel })}
 		/>
-		<HueSource {workbench} {plate} />
 	</div>
+{/snippet}
+{#snippet source()}<div class="sentence" role="group" aria-label="How strong the hues are">
+		<HueSource {workbench} {plate} />
+	</div>{/snippet}
+{#snippet rings()}
 	<div class="sentence" role="group" aria-label="Rings">
 		<RingFields {workbench} {plate} side="inside" />
 		<RingFields {workbench} {plate} side="outside" />
-		{#if plate.inside.count + plate.outside.count > 0}<MakingChoices {workbench} {plate} />{/if}
+	</div>
+{/snippet}
+{#snippet making()}
+	<div class="sentence" role="group" aria-label="How rings are made">
+		<MakingChoices {workbench} {plate} />
 		{#if dulls && plate.making !== 'multiplied'}
 			<SelectField
 				kind="dulling"
@@ -74,6 +82,8 @@
 			/>
 		{/if}
 	</div>
+{/snippet}
+{#snippet labels()}
 	<label class="sentence">
 		at each hue
 		<SelectField
@@ -84,4 +94,6 @@
 			onchoose={(label) => decide(workbench, 'Change the labels', { label })}
 		/>
 	</label>
-</PlateBar>
+{/snippet}
+
+<PlateBar parts={[hues, rings, source, ...(plate.inside.count + plate.outside.count > 0 ? [making] : []), labels]} />
