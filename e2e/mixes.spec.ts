@@ -1,7 +1,7 @@
 import { average, blend, differenceCiede2000, formatHex } from 'culori';
 import { type Page } from '@playwright/test';
 import { axeFaults } from './axe';
-import { addPlate, choose, makeStudy, saved, take } from './pages';
+import { addPlate, choose, makeStudy, reach, saved, take } from './pages';
 import { expect, test } from './test';
 
 const MADDER = '#b3392b';
@@ -69,6 +69,9 @@ test('the middle mixture: found by eye first, then shown with how far off; it lo
 }) => {
 	await makeMixes(page);
 	await choose(page, 'Exercise', 'The middle mixture');
+	// It opens as a question.
+	await expect(place(page, /^Middle mixture/)).toHaveCount(0);
+	await page.getByRole('button', { name: 'Show the middle' }).click();
 	const middle = await codeOf(page, /^Middle mixture/);
 	expect(Math.abs(difference(middle, MADDER) - difference(middle, WELD))).toBeLessThan(0.8);
 	await page.getByRole('button', { name: 'Find it by eye' }).click();
@@ -172,7 +175,7 @@ test('a crossing is taken from a step of a scale by keys, areas stand as a blank
 	await expect(page.locator(`.surface > svg path[fill="${middle}"]`)).toHaveCount(1);
 	await expect(page.getByText('of figures 1 and 2, set by hand')).toBeVisible();
 	await choose(page, 'Exercise', 'Areas in balance');
-	await page.getByLabel('What the areas are').selectOption('blanket');
+	await (await reach(page, page.getByLabel('What the areas are'))).selectOption('blanket');
 	const fields = await page.locator('.surface > svg rect[x]').evaluateAll((all) =>
 		all.map((bar) => ({
 			fill: bar.getAttribute('fill')!,

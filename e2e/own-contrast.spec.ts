@@ -4,7 +4,7 @@ import { linearToHex } from '../src/lib/core/colour/bytes';
 import { type Triple } from '../src/lib/core/colour/vector';
 import { seenColour, type Strengths } from '../src/lib/core/ground/on-ground';
 import { axeFaults } from './axe';
-import { addPlate, choose, makeStudy, ready, saved } from './pages';
+import { addPlate, choose, makeStudy, reach, ready, saved } from './pages';
 import { expect, test } from './test';
 
 const linear = converter('lrgb');
@@ -65,11 +65,11 @@ test('a person’s strengths are found again from a dozen matches, kept in this 
 	await kept.getByRole('button', { name: `Predict with the measure of ${today}` }).click();
 	const onValue = page.getByRole('slider', { name: 'How a ground works on the value of a figure' });
 	await choose(page, 'Exercise', 'One as two');
-	await expect(onValue).toHaveAttribute('aria-valuetext', /^−0\.4/);
+	await expect(await reach(page, onValue)).toHaveAttribute('aria-valuetext', /^−0\.4/);
 	await page.keyboard.press('Control+z');
 	await page.keyboard.press('Control+z');
 	await choose(page, 'Exercise', 'One as two');
-	await expect(onValue).toHaveAttribute('aria-valuetext', '−0.30');
+	await expect(await reach(page, onValue)).toHaveAttribute('aria-valuetext', '−0.30');
 	// Nothing is predicted before it is asked for.
 	await expect(page.locator('.surface text', { hasText: 'a model, not a measurement' })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Mine' }).click();

@@ -42,24 +42,47 @@ export async function addScale(page: Page): Promise<void> {
 	await expect(page.getByRole('menuitemradio')).toHaveCount(0);
 }
 
+/** What of the bar has no room at this width stands behind "More": opens it where that is so. */
+export async function reach(page: Page, control: Locator): Promise<Locator> {
+	const more = page.getByRole('button', { name: 'More', exact: true });
+	await expect(control.or(more).first()).toBeVisible();
+	if (!(await control.isVisible())) await more.click();
+	await expect(control).toBeVisible();
+	return control;
+}
+
 /** Chooses by looking: opens a list of choices beside the plate, takes one by its name, and closes the list where it stays for more. */
 export async function choose(page: Page, what: string, name: string): Promise<void> {
-	await page.getByRole('button', { name: new RegExp(`^${what}: `) }).click();
+	await (await reach(page, page.getByRole('button', { name: new RegExp(`^${what}: `) }))).click();
 	await page
 		.getByRole('menuitemradio')
 		.filter({ has: page.getByText(name, { exact: true }) })
 		.click();
 	await page.keyboard.press('Escape');
+	await page.keyboard.press('Escape');
 }
 
-/** Adds a plate of a kind by the menu under the plates, and opens it. */
-export async function addPlate(
-	page: Page,
-	kind: 'A plate of scales' | 'A wheel' | 'A scheme' | 'Mixes' | 'Grounds'
-): Promise<void> {
+/** What each kind begins with. */
+const FIRST = {
+	'A plate of scales': 'Tints',
+	'A wheel': 'Wheel of values',
+	'A scheme': 'A scheme',
+	Mixes: 'Six ways to mix',
+	Grounds: 'One as two'
+} as const;
+
+/** Adds a plate by its picture among the exercises, and opens it. */
+export async function addExercise(page: Page, name: string): Promise<void> {
 	await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
-	await page.getByRole('menuitem', { name: kind, exact: true }).click();
+	await page
+		.getByRole('group', { name: 'Exercises' })
+		.getByRole('button', { name: new RegExp(`^\\d+\\. ${name}\\. `) })
+		.click();
+	await expect(page.getByRole('group', { name: 'Exercises' })).toHaveCount(0);
 }
+
+/** Adds the plate that a kind begins with. */
+export const addPlate = (page: Page, kind: keyof typeof FIRST): Promise<void> => addExercise(page, FIRST[kind]);
 
 /** Takes something away by the menu, and by a button of the dialog that it opens where there is one. */
 export async function take(page: Page, item: string, button?: string): Promise<{ name: string; content: Buffer }> {

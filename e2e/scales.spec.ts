@@ -1,7 +1,7 @@
 import { type Page } from '@playwright/test';
 import { converter, differenceCiede2000, formatHex, interpolate, samples } from 'culori';
 import { axeFaults } from './axe';
-import { choose, drawnColours, makeStudy, saved, step } from './pages';
+import { choose, drawnColours, makeStudy, reach, saved, step } from './pages';
 import { expect, test } from './test';
 
 const lab = converter('lab65');
@@ -108,7 +108,7 @@ test('choices are shown as this very scale, and what is shown is what comes', as
 		['Spacing', ['equal differences', 'doubling']]
 	] as const) {
 		for (const name of names) {
-			await page.getByRole('button', { name: new RegExp(`^${what}: `) }).click();
+			await (await reach(page, page.getByRole('button', { name: new RegExp(`^${what}: `) }))).click();
 			const choice = page.getByRole('menuitemradio').filter({ has: page.getByText(name, { exact: true }) });
 			await expect(choice.locator('rect').first()).toBeAttached();
 			const shown = await choice
@@ -116,12 +116,13 @@ test('choices are shown as this very scale, and what is shown is what comes', as
 				.evaluateAll((bars) => bars.map((bar) => bar.getAttribute('fill') ?? ''));
 			await choice.click();
 			await page.keyboard.press('Escape');
+			await page.keyboard.press('Escape');
 			expect(await drawnColours(page), name).toEqual(shown);
 		}
 	}
 	await choose(page, 'Mixing method', 'round the wheel, OKLCH');
 	const shorter = await drawnColours(page);
-	await page.getByRole('button', { name: /^Mixing method: / }).click();
+	await (await reach(page, page.getByRole('button', { name: /^Mixing method: / }))).click();
 	await page.getByRole('radio', { name: 'the longer way' }).check();
 	await page.keyboard.press('Escape');
 	expect(await drawnColours(page)).not.toEqual(shorter);

@@ -1,5 +1,17 @@
 import { interpolate, formatHex } from 'culori';
-import { addPlate, addScale, choose, dragTrack, drawnColours, makeStudy, openDemo, ready, saved, step } from './pages';
+import {
+	addPlate,
+	addScale,
+	choose,
+	dragTrack,
+	drawnColours,
+	makeStudy,
+	openDemo,
+	reach,
+	ready,
+	saved,
+	step
+} from './pages';
 import { expect, test } from './test';
 
 test('make a study and a scale, turn a dial, and steps, numbers and charts follow; undo; reload and find it', async ({
@@ -118,7 +130,8 @@ test('uneven steps are pointed out and evened out with one action', async ({ pag
 	await expect(page.getByText(/Largest step: [\d.]+ times the smallest/)).toBeVisible();
 	await page.getByRole('button', { name: 'Even out the steps', exact: true }).click();
 	await expect(page.getByText(/The steps are even/)).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Spacing: by equal differences' })).toBeVisible();
+	await reach(page, page.getByRole('button', { name: 'Spacing: by equal differences' }));
+	await page.keyboard.press('Escape');
 	await page.keyboard.press('Control+z');
 	await expect(page.getByRole('button', { name: 'Even out the steps', exact: true })).toBeVisible();
 });

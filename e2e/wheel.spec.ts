@@ -1,7 +1,7 @@
 import { type Page } from '@playwright/test';
 import { converter, formatHex, interpolate, samples } from 'culori';
 import { axeFaults } from './axe';
-import { addPlate, choose, makeStudy, ready, saved, take } from './pages';
+import { addPlate, choose, makeStudy, reach, ready, saved, take } from './pages';
 import { expect, test } from './test';
 
 const hsv = converter('hsv');
@@ -111,11 +111,12 @@ test('a whole wheel of one value keeps it while value and chroma are set; a colo
 }) => {
 	await makeWheel(page);
 	await choose(page, 'Strength of the hues', 'of one value and chroma');
-	await page.getByRole('textbox', { name: 'Value of the wheel' }).fill('48');
+	await (await reach(page, page.getByRole('textbox', { name: 'Value of the wheel' }))).fill('48');
 	await page.keyboard.press('Enter');
 	for (const spoke of await cells(page)) expect(lab(spoke[3]!)!.l).toBeCloseTo(48, 0);
+	await page.keyboard.press('Escape');
 	await expect(page.getByText('All hues have one value, 48.')).toBeVisible();
-	await page.getByRole('textbox', { name: 'Chroma of the wheel' }).fill('much');
+	await (await reach(page, page.getByRole('textbox', { name: 'Chroma of the wheel' }))).fill('much');
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('textbox', { name: 'Chroma of the wheel' })).toHaveValue('0.120');
 	await cell(page, 5, 4).click();

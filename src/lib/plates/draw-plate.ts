@@ -8,13 +8,15 @@ import { type Detail, type NamedCode, type Reveal } from './kind';
 import { kindOf } from './kinds';
 
 /**
- * Draws a plate on its own ground, with its caption where words are shown. This is the only way a plate gets drawn: the screen, the
+ * Draws a plate on its own ground. This is the only way a plate gets drawn: the screen, the
  * thumbnails, SVG, PNG and PDF all take what it gives.
  */
-export function drawPlate(plate: PlateBase, linked: readonly LinkedColour[], detail: Detail): Drawing {
-	const drawing = kindOf(plate).draw(plate, linked, detail);
-	return inked(detail === 'colours' ? drawing : withCaption(drawing, plate.caption), sheetOf(plate, linked).hex);
-}
+export const drawPlate = (plate: PlateBase, linked: readonly LinkedColour[], detail: Detail): Drawing =>
+	onSheet(plate, linked, kindOf(plate).draw(plate, linked, detail), detail);
+
+/** What a kind has drawn of a plate, on the plate's own ground, with its caption where words are shown. */
+export const onSheet = (plate: PlateBase, linked: readonly LinkedColour[], drawing: Drawing, detail: Detail): Drawing =>
+	inked(detail === 'colours' ? drawing : withCaption(drawing, plate.caption), sheetOf(plate, linked).hex);
 
 /** A plate in a few sentences, for those who do not see it. */
 export const describePlate = (plate: PlateBase, linked: readonly LinkedColour[]): string =>

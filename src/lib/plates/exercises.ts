@@ -6,6 +6,9 @@ import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { PAPER } from '$lib/drawing/words';
 import { type LinkedColour } from '$lib/model/linked';
 import { type PlateBase } from '$lib/model/plate-base';
+import { asLine } from '$lib/model/line';
+import { type Surroundings } from '$lib/model/surroundings';
+import { type Offer } from './offer';
 import { remembered } from '$lib/model/remembered';
 import { sourcesBy, type MapSources } from '$lib/model/sources';
 import { type AtWork, type Exercise, type Settings } from './exercise';
@@ -127,6 +130,18 @@ export function exercisesOf<P extends Exercising, E extends Exercise<P, Settings
 			const { preview, colours } = named(name);
 			return preview ? preview(at) : colours(at).map(({ hex }) => hex);
 		},
+
+		/** Every exercise as it is offered, begun on a new plate and titled by us: none shows yet what it comes to. */
+		offers: (make: (study: Surroundings) => P, titleOf: (plate: P, linked: Linked) => string): Offer<P>[] =>
+			table.map(({ name, words }) => ({
+				key: name,
+				...words,
+				make: (study) => {
+					const plate = settings.change(make(study), name);
+					return { ...plate, title: asLine(titleOf(plate, study.linked)) };
+				},
+				is: ({ exercise }) => exercise.name === name
+			})),
 
 		colours: (plate: P, linked: Linked): readonly NamedCode[] => of(plate).colours(atWork(plate, linked)),
 

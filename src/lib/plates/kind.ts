@@ -7,6 +7,7 @@ import { type LinkedColour } from '$lib/model/linked';
 import { type PlateBase } from '$lib/model/plate-base';
 import { type MapSources } from '$lib/model/sources';
 import { type Surroundings } from '$lib/model/surroundings';
+import { type Offer, type Part } from './offer';
 import { type ScaleDecision } from './scales/scale';
 
 type Linked = readonly LinkedColour[];
@@ -84,8 +85,6 @@ export interface Reveal<P extends PlateBase> {
 
 /** What the pages say of a kind. */
 export interface KindWords {
-	/** In the menu that adds one: "A wheel". */
-	readonly add: string;
 	/** So many things of the kind that use a colour: "2 wheels". */
 	readonly uses: (count: number) => string;
 	/** What the mixer says while nothing of the plate can be held, where there is more to say than that. */
@@ -98,6 +97,8 @@ export interface ExerciseWords {
 	readonly name: string;
 	/** One sentence on it. */
 	readonly says: string;
+	/** Whom the trade has it from; none where it is common teaching. */
+	readonly source?: string;
 }
 
 /** The exercises of a kind that has some, by their names. */
@@ -122,6 +123,9 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly uses?: (plate: P, id: string) => number;
 	/** What we call it by what is on it, while nobody has written a title of their own. */
 	readonly title: (plate: P, linked: Linked) => string;
+	/** Which part of a course it belongs to, and what is offered there, in the order of a course; the first is what most likely comes next. */
+	readonly part: Part;
+	readonly offers: readonly Offer<P>[];
 	/** A new one to go on with, from what the study has. */
 	readonly make: (study: Surroundings) => P;
 	/** The same one with ids of its own for its parts, where it has parts with ids. */

@@ -7,6 +7,8 @@
 		/** What opens is, and what it is called. */
 		role: 'menu' | 'dialog' | 'group';
 		label: string;
+		/** Whether what it holds says itself what it is: not all of it is a menu. */
+		itself?: boolean;
 		/** The heading over what opens; the label unless said. */
 		title?: string;
 		/** What is said under it. */
@@ -21,6 +23,8 @@
 		first?: string | undefined;
 		/** Which parts arrow keys, Home, End and letters go through. */
 		goes?: string | undefined;
+		/** Told when it has closed. */
+		onclosed?: () => void;
 		/** What opens; made only while it is open. */
 		children: Snippet<[close: () => void]>;
 	}
@@ -29,6 +33,7 @@
 	let {
 		role,
 		label,
+		itself = false,
 		title = label,
 		hint = null,
 		button,
@@ -36,6 +41,7 @@
 		kind = 'act',
 		first,
 		goes,
+		onclosed,
 		children
 	}: Props = $props();
 
@@ -49,6 +55,7 @@
 	function closed() {
 		const lost = panel?.contains(document.activeElement) || document.activeElement === document.body;
 		if (lost) opener?.focus();
+		onclosed?.();
 	}
 
 	async function toggle() {
@@ -79,9 +86,9 @@
 
 {#snippet content()}
 	<div
-		{role}
+		role={itself ? undefined : role}
 		tabindex="-1"
-		aria-label={label}
+		aria-label={itself ? undefined : label}
 		bind:this={panel}
 		onkeydown={(event) => goes && goThrough(event, panel, goes)}
 	>

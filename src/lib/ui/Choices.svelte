@@ -60,6 +60,7 @@
 
 <BesideButton
 	role="menu"
+	itself
 	{label}
 	hint="Point, or go by arrow keys, to try it on the plate. A click or Enter takes it, Escape leaves it."
 	{kind}
@@ -76,24 +77,26 @@
 		{/if}
 	{/snippet}
 	{#snippet children(close)}
-		{#each choices as { key, name, says } (key)}
-			<button
-				role="menuitemradio"
-				aria-checked={key === chosen}
-				data-first={key === first || undefined}
-				class="option"
-				onclick={() => take(key, close)}
-				onpointerenter={() => attempt(key)}
-				onpointerleave={() => attempt(null)}
-				onfocus={() => attempt(key)}
-				onblur={() => attempt(null)}
-			>
-				<b>{name}</b>
-				{#if key === chosen}<em>as it stands</em>{/if}
-				<span>{says}</span>
-				<i><Strip codes={preview(key)} /></i>
-			</button>
-		{/each}
+		<div role="menu" aria-label={label}>
+			{#each choices as { key, name, says } (key)}
+				<button
+					role="menuitemradio"
+					aria-checked={key === chosen}
+					data-first={key === first || undefined}
+					class="option"
+					onclick={() => take(key, close)}
+					onpointerenter={() => attempt(key)}
+					onpointerleave={() => attempt(null)}
+					onfocus={() => attempt(key)}
+					onblur={() => attempt(null)}
+				>
+					<b>{name}</b>
+					{#if key === chosen}<em>as it stands</em>{/if}
+					<span>{says}</span>
+					<i><Strip codes={preview(key)} /></i>
+				</button>
+			{/each}
+		</div>
 		{#if further}<div class="further">{@render further()}</div>{/if}
 	{/snippet}
 </BesideButton>

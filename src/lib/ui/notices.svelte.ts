@@ -11,12 +11,23 @@ const LONG = 12_000;
 class Notices {
 	list = $state.raw<readonly Notice[]>([]);
 	private count = 0;
+	/** What was said last by the act that is going on. */
+	private now: Notice | null = null;
 
-	/** Says something; one with an action stays long enough to be acted on. */
+	/**
+	 * Says something; one with an action stays long enough to be acted on. What is said of one and the same act is one notice, with the
+	 * action that was offered last.
+	 */
 	say(words: string, action: Notice['action'] = null): void {
-		const notice = { id: ++this.count, words, action };
-		this.list = [...this.list.slice(-2), notice];
-		setTimeout(() => this.dismiss(notice.id), action ? LONG : SHORT);
+		const before = this.now;
+		const joined = before !== null && this.list.includes(before);
+		const notice: Notice = joined
+			? { id: before.id, words: `${before.words} ${words}`, action: action ?? before.action }
+			: { id: ++this.count, words, action };
+		this.list = joined ? this.list.map((each) => (each === before ? notice : each)) : [...this.list.slice(-2), notice];
+		this.now = notice;
+		queueMicrotask(() => (this.now = null));
+		if (!joined) setTimeout(() => this.dismiss(notice.id), notice.action ? LONG : SHORT);
 	}
 
 	/** Says something for as long as it goes on; the words can change meanwhile. Gives what changes and what ends it. */

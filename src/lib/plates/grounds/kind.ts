@@ -10,13 +10,14 @@ import { titleOfGrounds } from './title';
 export const grounds = {
 	schema: groundsPlateSchema,
 	words: {
-		add: 'Grounds',
 		uses: (count) => `${count} ${count === 1 ? 'plate' : 'plates'} of grounds`
 	},
 	exercises: groundExercises,
 	bringOver: bringOverGrounds,
 	mapSources: groundExercises.mapSources,
 	title: titleOfGrounds,
+	part: { name: 'Grounds', says: 'what surrounds a colour changes it' },
+	offers: groundExercises.offers(newGrounds, titleOfGrounds),
 	make: newGrounds,
 	draw: groundExercises.draw,
 	describe: groundExercises.describe,

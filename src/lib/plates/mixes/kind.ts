@@ -11,13 +11,14 @@ import { titleOfMixes } from './title';
 export const mixes = {
 	schema: mixesPlateSchema,
 	words: {
-		add: 'Mixes',
 		uses: (count) => `${count} ${count === 1 ? 'plate' : 'plates'} of mixes`
 	},
 	exercises: mixExercises,
 	bringOver: bringOverMixes,
 	mapSources: mixExercises.mapSources,
 	title: titleOfMixes,
+	part: { name: 'Mixes', says: 'what two colours become together' },
+	offers: mixExercises.offers(newMixes, titleOfMixes),
 	make: newMixes,
 	draw: mixExercises.draw,
 	describe: mixExercises.describe,

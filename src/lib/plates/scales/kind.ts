@@ -1,6 +1,7 @@
 import { newId } from '$lib/model/ids';
 import { linksTo } from '$lib/model/sources';
 import { type PlateKind } from '../kind';
+import { SCALES_OFFERS } from './offers';
 import { describeScales } from './describe';
 import { drawScales } from './draw-scales';
 import { scalesGive } from './gives';
@@ -30,13 +31,14 @@ function copyParts(plate: ScalesPlate): ScalesPlate {
 export const scales = {
 	schema: scalesPlateSchema,
 	words: {
-		add: 'A plate of scales',
 		uses: (count) => `${count} scale${count === 1 ? '' : 's'}`,
 		empty: 'Add a scale to the plate, and its parent comes into the mixer.'
 	},
 	mapSources: mapScalesSources,
 	uses: (plate, id) => plate.scales.filter((scale) => usedSources(scale).some((source) => linksTo(source, id))).length,
 	title: titleOfScales,
+	part: { name: 'Scales', says: 'a colour on its way to another' },
+	offers: SCALES_OFFERS,
 	make: newScales,
 	copyParts,
 	partIds: ({ scales, checks = [] }) => [...scales, ...checks].map(({ id }) => id),

@@ -1,4 +1,5 @@
 import { type PlateKind } from '../kind';
+import { SCHEME_OFFERS } from './offers';
 import { describeScheme } from './describe';
 import { drawScheme } from './draw-scheme';
 import { newScheme, schemeFrom } from './make';
@@ -13,11 +14,12 @@ import { titleOfScheme } from './title';
 export const scheme = {
 	schema: schemePlateSchema,
 	words: {
-		add: 'A scheme',
 		uses: (count) => `${count} scheme${count === 1 ? '' : 's'}`
 	},
 	mapSources: mapSchemeSources,
 	title: titleOfScheme,
+	part: { name: 'Wheels and schemes', says: 'hues in a circle, and their company' },
+	offers: SCHEME_OFFERS,
 	make: newScheme,
 	draw: (plate, linked, detail) => drawScheme(plate, linked, detail !== 'colours'),
 	describe: describeScheme,

@@ -1,5 +1,6 @@
 import { linksTo } from '$lib/model/sources';
 import { type PlateKind } from '../kind';
+import { WHEEL_OFFERS } from './offers';
 import { coloursOfSpoke } from './cell-names';
 import { chartOf } from './chart-of';
 import { describeWheel } from './describe';
@@ -15,12 +16,13 @@ import { titleOfWheel } from './title';
 export const wheel = {
 	schema: wheelPlateSchema,
 	words: {
-		add: 'A wheel',
 		uses: (count) => `${count} wheel${count === 1 ? '' : 's'}`
 	},
 	mapSources: mapWheelSources,
 	uses: ({ from, lead }, id) => Number(from !== 'given' && linksTo(lead, id)),
 	title: titleOfWheel,
+	part: { name: 'Wheels and schemes', says: 'hues in a circle, and their company' },
+	offers: WHEEL_OFFERS,
 	make: newWheel,
 	draw: (plate, linked, detail) => drawWheel(plate, linked, detail !== 'colours'),
 	describe: describeWheel,

@@ -2,14 +2,13 @@
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { tick } from 'svelte';
 	import { type DndEvent } from 'svelte-dnd-action';
-	import { KIND_NAMES, KINDS } from '$lib/plates/kinds';
 	import { type Plate } from '$lib/plates/plate';
 	import Menu from '$lib/ui/Menu.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import { sortable } from '$lib/ui/sortable';
 	import { movePlate, renamePlate } from '$lib/model/edit-plates';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { addNew, duplicatePlate, openPlate, removePlate, shiftPlate } from './plate-actions';
+	import { duplicatePlate, openPlate, removePlate, shiftPlate } from './plate-actions';
 	import ChecksLine from './ChecksLine.svelte';
 	import Thumbnail from './Thumbnail.svelte';
 
@@ -20,6 +19,14 @@
 	const plates = $derived(dragged ?? workbench.document.plates);
 	let renaming = $state<string | null>(null);
 	let list = $state<HTMLElement>();
+	let adds = $state<HTMLElement>();
+
+	// Whoever has looked through the exercises comes back to where they went from.
+	let was = false;
+	$effect(() => {
+		if (was && !workbench.adding) adds?.focus();
+		was = workbench.adding;
+	});
 
 	function drop({ detail }: CustomEvent<DndEvent<Plate>>) {
 		const id = detail.info.id;
@@ -111,11 +118,7 @@
 		{/each}
 	</ol>
 	{#if plates.length === 0}<p>This study has no plates yet. Add one to begin.</p>{/if}
-	<Menu
-		kind="act add"
-		label="Add a plate"
-		items={KIND_NAMES.map((kind) => ({ label: KINDS[kind].words.add, run: () => addNew(workbench, kind) }))}
-	/>
+	<button class="act add" bind:this={adds} onclick={() => (workbench.adding = true)}>Add a plate</button>
 </nav>
 
 <style>

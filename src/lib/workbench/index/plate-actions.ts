@@ -1,7 +1,6 @@
 import { addPlate, deletePlate, movePlate } from '$lib/model/edit-plates';
 import { benchOf, loadBenches } from '$lib/plates/benches.svelte';
-import { type Kind } from '$lib/plates/kinds';
-import { newPlate } from '$lib/plates/new-plate';
+import { type Plate } from '$lib/plates/plate';
 import { copyOfPlate } from '$lib/study/edits';
 import { notices } from '$lib/ui/notices.svelte';
 import { hasRoomForPlate } from '../study/room';
@@ -20,10 +19,9 @@ export function openPlate(workbench: Workbench, id: string, place: unknown = nul
 	);
 }
 
-/** Adds the plate of a kind that most likely comes next, and opens it. */
-export function addNew(workbench: Workbench, kind: Kind): void {
+/** Adds a plate after the open one, and opens it. */
+export function addShown(workbench: Workbench, plate: Plate): void {
 	if (!hasRoomForPlate(workbench.document)) return;
-	const plate = newPlate(kind, workbench.document);
 	workbench.edit('Add a plate', addPlate(plate, workbench.plate?.id ?? null));
 	openPlate(workbench, plate.id);
 }

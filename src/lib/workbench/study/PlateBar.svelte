@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type Snippet } from 'svelte';
+	import { onMount, type Snippet } from 'svelte';
 	import { type Attachment } from 'svelte/attachments';
 	import BesideButton from '$lib/ui/BesideButton.svelte';
 
@@ -21,7 +21,9 @@
 	let room = $state(0);
 	let endWidth = $state(0);
 	/** How wide each part was when it last stood in the line; what never did is tried there first. */
-	let widths = $state.raw<readonly number[]>([]);
+	let widths = $state.raw<readonly (readonly [Snippet, number])[]>([]);
+
+	const widthOf = (part: Snippet): number | undefined => widths.find(([each]) => each === part)?.[1];
 
 	/** So many parts have room in the line; the first one always stands there. */
 	const fitting = $derived.by((): number => {
@@ -29,19 +31,27 @@
 		const free = room - SIDES - (end ? endWidth + GAP : 0);
 		let taken = 0;
 		for (let i = 0; i < parts.length; i++) {
-			taken += (widths[i] ?? 0) + (i > 0 ? GAP : 0);
+			taken += (widthOf(parts[i]!) ?? 0) + (i > 0 ? GAP : 0);
 			if (taken > free - (i < parts.length - 1 ? MORE + GAP : 0)) return Math.max(1, i);
 		}
 		return parts.length;
 	});
 	const rest = $derived(parts.slice(fitting));
 
+	/** What stands behind "More" may have become narrower there, or by another font: it is tried in the line again. */
+	function tryAgain() {
+		widths = widths.filter(([part]) => !rest.includes(part));
+	}
+
+	onMount(() => void document.fonts.ready.then(tryAgain));
+
 	const measured =
-		(index: number): Attachment<HTMLElement> =>
+		(snippet: Snippet): Attachment<HTMLElement> =>
 		(part) => {
 			const observer = new ResizeObserver(() => {
 				const width = Math.ceil(part.getBoundingClientRect().width);
-				if (width > 0 && widths[index] !== width) widths = Object.assign([...widths], { [index]: width });
+				if (width > 0 && widthOf(snippet) !== width)
+					widths = [...widths.filter(([part]) => part !== snippet), [snippet, width]];
 			});
 			observer.observe(part);
 			return () => observer.disconnect();
@@ -49,14 +59,14 @@
 </script>
 
 <div class="bar" bind:clientWidth={room}>
-	{#each parts.slice(0, fitting) as part, i (i)}
-		<div class="part" {@attach measured(i)}>{@render part()}</div>
+	{#each parts.slice(0, fitting) as part (part)}
+		<div class="part" {@attach measured(part)}>{@render part()}</div>
 	{/each}
 	{#if rest.length > 0}
-		<BesideButton role="dialog" label="More that decides the plate" title="More">
+		<BesideButton role="dialog" label="More that decides the plate" title="More" onclosed={tryAgain}>
 			{#snippet button()}More{/snippet}
 			<div class="more">
-				{#each rest as part, i (i)}{@render part()}{/each}
+				{#each rest as part (part)}{@render part()}{/each}
 			</div>
 		</BesideButton>
 	{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
-	import { type Snippet } from 'svelte';
+	import { untrack, type Snippet } from 'svelte';
 	import { type Beside } from '$lib/ui/beside.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { Library } from '$lib/palettes/library.svelte';
@@ -10,6 +10,11 @@
 
 	/** What stands beside the plate: its readings, the palettes to take colours from, or what is written on the study as a whole. */
 	let { workbench, beside, readings }: { workbench: Workbench; beside: Beside; readings: Snippet } = $props();
+
+	// What is asked for from elsewhere comes before what is open here.
+	$effect(() => {
+		if (workbench.besideAsked > 0) untrack(() => beside.close(beside.open[0]?.id));
+	});
 
 	const library = new Library();
 	const shown = $derived(workbench.beside);

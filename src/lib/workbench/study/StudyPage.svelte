@@ -4,7 +4,6 @@
 	import { draftsOf, readDraft } from '$lib/client/drafts';
 	import { keepCopy, loadStudy } from '$lib/client/studies';
 	import { benchOf, loadBenches } from '$lib/plates/benches.svelte';
-	import { KIND_NAMES } from '$lib/plates/kinds';
 	import { isSameDocument, type Study } from '$lib/study/study';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
 	import { afterPause } from '$lib/ui/pause';
@@ -16,7 +15,6 @@
 	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
 	import LinkedColours from '../index/LinkedColours.svelte';
 	import PlateIndex from '../index/PlateIndex.svelte';
-	import { addNew } from '../index/plate-actions';
 	import Mixer from '../mixer/Mixer.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import PlateFoot from './PlateFoot.svelte';
@@ -134,8 +132,13 @@
 <svelte:window onbeforeunload={warn} />
 <svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
 
-<div class="study">
+<div class="study" class:adding={workbench.adding}>
 	<TopBar {workbench} {saver} bind:board />
+	{#if workbench.adding}
+		{#await import('../add/AddPage.svelte') then { default: AddPage }}
+			<AddPage {workbench} onclose={() => (workbench.adding = false)} />
+		{/await}
+	{/if}
 	<div class="side">
 		<PlateIndex {workbench} />
 		<LinkedColours {workbench} />
@@ -158,8 +161,8 @@
 		{:else}
 			<div class="none">
 				<h2>No plates yet</h2>
-				<p>A plate is one page of the study. The first one begins with the tints of your first colour.</p>
-				<button class="act main" onclick={() => addNew(workbench, KIND_NAMES[0]!)}>Add a plate</button>
+				<p>A plate is one page of the study. Look through the exercises, drawn in your colours, and take one.</p>
+				<button class="act main" onclick={() => (workbench.adding = true)}>Add a plate</button>
 			</div>
 		{/if}
 	</main>
@@ -184,6 +187,10 @@
 	}
 	.study > :global(header) {
 		grid-column: 1 / -1;
+	}
+	/* While exercises are looked through the rest is put away, and stays as it is. */
+	.adding > :global(:not(header, .add)) {
+		display: none;
 	}
 	.side {
 		display: flex;

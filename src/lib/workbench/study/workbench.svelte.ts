@@ -36,10 +36,13 @@ export class Workbench {
 	private left = $state.raw<unknown>(null);
 	private linkedChoice = $state<string | null>(null);
 
+	/** Whether the exercises are being looked through, to add one. */
+	adding = $state(false);
 	/** Whether the study is being shown to a room. */
 	teaching = $state(false);
-	/** What stands beside the plate. */
+	/** What stands beside the plate, and how often it was asked for from elsewhere. */
 	beside = $state<Beside>('Readings');
+	besideAsked = $state(0);
 
 	zoom = $state<Zoom>('fit');
 
@@ -128,6 +131,13 @@ export class Workbench {
 		this.trial = null;
 		this.history = step.history;
 		this.decided = step.state;
+	}
+
+	/** Brings something beside the plate, before whatever is open there. */
+	showBeside(what: Beside): void {
+		if (this.tries) return;
+		this.beside = what;
+		this.besideAsked++;
 	}
 
 	choosePlate(id: string): void {

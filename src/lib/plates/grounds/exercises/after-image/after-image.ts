@@ -73,7 +73,8 @@ export const afterImage: GroundExercise<AfterImage, Made> = {
 	schema,
 	words: {
 		name: 'After-image',
-		says: 'Look long at the cross; then, on a neutral field, the opposite colour appears by itself.'
+		says: 'Look long at the cross; then, on a neutral field, the opposite colour appears by itself.',
+		source: 'Goethe, 1810; Ewald Hering'
 	},
 	heading: 'after-image',
 	fields: ['figures'],

@@ -63,7 +63,8 @@ export const assimilation: GroundExercise<Assimilation, Made> = {
 	schema,
 	words: {
 		name: 'Assimilation',
-		says: 'In fine lines colours draw together; as the lines grow broader they part and contrast.'
+		says: 'In fine lines colours draw together; as the lines grow broader they part and contrast.',
+		source: 'Wilhelm von Bezold, 1874'
 	},
 	heading: 'assimilation',
 	fields: [],

@@ -26,10 +26,14 @@ interface Made {
 export const edges: GroundExercise<Edges, Made> = {
 	name: 'edges',
 	schema,
-	words: { name: 'Edges', says: 'A border that nearly disappears, or one that flickers.' },
+	words: {
+		name: 'Edges',
+		says: 'A border that nearly disappears, or one that flickers.',
+		source: 'Josef Albers, 1963; Susanne Liebmann, 1927'
+	},
 	heading: 'edges',
 	fields: [],
-	begin: () => ({ name: 'edges', measured: true }),
+	begin: () => ({ name: 'edges', measured: false }),
 	make: (common, _, linked) => {
 		const { grounds } = bothGrounds(common, linked);
 		return { grounds, edge: edgeBetween(grounds[0].linear, grounds[1].linear) };

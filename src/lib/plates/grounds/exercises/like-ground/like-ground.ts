@@ -77,7 +77,8 @@ export const likeGround: GroundExercise<LikeGround, Made> = {
 	schema,
 	words: {
 		name: 'Like its ground',
-		says: 'One colour between two grounds that on each looks like the other ground.'
+		says: 'One colour between two grounds that on each looks like the other ground.',
+		source: 'Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'like its ground',
 	fields: ['figures', 'grounds', 'strength'],

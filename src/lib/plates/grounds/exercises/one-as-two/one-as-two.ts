@@ -37,7 +37,8 @@ export const oneAsTwo: GroundExercise<OneAsTwo, Made> = {
 	schema,
 	words: {
 		name: 'One as two',
-		says: 'One colour on two grounds looks like two: each ground pushes it away from itself.'
+		says: 'One colour on two grounds looks like two: each ground pushes it away from itself.',
+		source: 'Chevreul, 1839; Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'one colour as two',
 	fields: ['figures', 'grounds', 'strength'],

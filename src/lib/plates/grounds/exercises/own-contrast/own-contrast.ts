@@ -66,7 +66,8 @@ export const ownContrast: GroundExercise<OwnContrastSettings, MadeContrast> = {
 	schema,
 	words: {
 		name: 'My own contrast',
-		says: 'Twelve matches by your own eye say how strongly a ground works on a figure for you, on this screen.'
+		says: 'Twelve matches by your own eye say how strongly a ground works on a figure for you, on this screen.',
+		source: 'Gustav Theodor Fechner, 1860, for the way of measuring'
 	},
 	heading: 'my own contrast',
 	fields: ['figures'],

@@ -54,7 +54,8 @@ export const twoAsOne: GroundExercise<TwoAsOne, Made> = {
 	schema,
 	words: {
 		name: 'Two as one',
-		says: 'Two colours, each on its ground, that look the same. Set the second by eye, then see the solution.'
+		says: 'Two colours, each on its ground, that look the same. Set the second by eye, then see the solution.',
+		source: 'Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'two colours as one',
 	fields: ['figures', 'grounds', 'strength'],

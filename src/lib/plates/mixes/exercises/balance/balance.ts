@@ -17,7 +17,8 @@ export const balance: MixExercise<Balance, MadeBalance> = {
 	schema: balanceSchema,
 	words: {
 		name: 'Areas in balance',
-		says: 'Light hues need less area than dark ones to hold each other in balance (Goethe’s light values, after Itten 1961).'
+		says: 'Light hues need less area than dark ones to hold each other in balance.',
+		source: 'Goethe’s light values, after Johannes Itten, 1961'
 	},
 	heading: 'areas in balance',
 	parts: true,

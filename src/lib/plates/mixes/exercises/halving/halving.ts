@@ -69,7 +69,8 @@ export const halving: MixExercise<Halving, MadeHalving> = {
 	schema: halvingSchema,
 	words: {
 		name: 'Halving and strokes',
-		says: 'A scale by taking middles of middles, and one by thin strokes laid over each other.'
+		says: 'A scale by taking middles of middles, and one by thin strokes laid over each other.',
+		source: 'Weber and Fechner, as Josef Albers used them, 1963'
 	},
 	heading: 'halving, and strokes laid over each other',
 	begin: () => ({ name: 'halving', levels: 3, method: 'oklab', strength: 0.35, strokes: 6 }),

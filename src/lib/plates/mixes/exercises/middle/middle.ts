@@ -38,10 +38,11 @@ export const middle: MixExercise<Middle, MadeMiddle> = {
 	schema: middleSchema,
 	words: {
 		name: 'The middle mixture',
-		says: 'The one mixture that seems to stand midway; find it by eye first.'
+		says: 'The one mixture that seems to stand midway; find it by eye first.',
+		source: 'Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'the middle mixture',
-	begin: () => ({ name: 'middle', lean: 0, guess: null, revealed: true }),
+	begin: () => ({ name: 'middle', lean: 0, guess: null, revealed: false }),
 	mapSources: (settings, change) => ({ ...settings, guess: settings.guess && change(settings.guess) }),
 	make: middleOf,
 	draw: ({ common, settings, made, linked }) => drawMiddle(common, settings, made, linked),

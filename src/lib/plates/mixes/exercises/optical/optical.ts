@@ -60,7 +60,8 @@ export const optical: MixExercise<Optical, Made> = {
 	schema,
 	words: {
 		name: 'The optical mix',
-		says: 'Fine stripes, checks or dots beside the flat mean of their light; step back until they are one.'
+		says: 'Fine stripes, checks or dots beside the flat mean of their light; step back until they are one.',
+		source: 'Chevreul, 1839; the practice of Georges Seurat'
 	},
 	heading: 'the optical mix',
 	begin: () => ({ name: 'optical', pattern: 'stripes', grain: 8 }),

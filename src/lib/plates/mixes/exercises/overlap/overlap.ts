@@ -84,7 +84,8 @@ export const overlap: MixExercise<Overlap, Made> = {
 	schema,
 	words: {
 		name: 'Overlaps',
-		says: 'The colour where figures cross, chosen so that one seems transparent, and which one is in front.'
+		says: 'The colour where figures cross, chosen so that one seems transparent, and which one is in front.',
+		source: 'Fabio Metelli, 1974'
 	},
 	heading: 'overlaps',
 	begin: () => ({ name: 'overlap', form: 'squares', front: 0, crossings: [null, null, null, null, null] }),

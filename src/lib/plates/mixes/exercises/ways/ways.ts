@@ -97,7 +97,8 @@ export const ways: MixExercise<Ways, Made> = {
 	schema,
 	words: {
 		name: 'Six ways to mix',
-		says: 'The same parents in the same parts, mixed as the world and the screen mix them.'
+		says: 'The same parents in the same parts, mixed as the world and the screen mix them.',
+		source: 'Kubelka and Munk, 1931, for paint'
 	},
 	heading: 'mixed six ways',
 	parts: true,

@@ -1,17 +1,14 @@
 <script lang="ts">
 	import CheckField from '$lib/ui/CheckField.svelte';
-	import { newId } from '$lib/model/ids';
 	import { MOST_RELATIVES, type SchemePlate } from '../../schema';
 	import { DIRECTIONS } from '$lib/core/scheme/relatives';
 	import { type RelativeCell } from '../../scheme-layout';
-	import { linkAll } from '$lib/workbench/study/link-all';
 	import { decideScheme } from '../../scheme-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-	import { coloursOfRelatives } from '../scheme-actions';
 	import { chooseRelatives, chosenRelatives } from '../scheme-state.svelte';
 	import NumberField from '$lib/ui/NumberField.svelte';
 
-	/** Whether relatives are shown, how many and how far; and what becomes of those that are chosen. */
+	/** Whether relatives are shown, how many and how far. */
 	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
 
 	const chosen = $derived(chosenRelatives(plate).length);
@@ -29,16 +26,6 @@
 			)
 		);
 		chooseRelatives(plate, cells.flat());
-	}
-
-	function link() {
-		const colours = coloursOfRelatives(workbench, plate).map(({ name, hex }) => ({
-			id: newId(),
-			name,
-			text: hex,
-			namedBy: 'machine' as const
-		}));
-		linkAll(workbench, 'Make relatives linked colours', colours);
 	}
 </script>
 
@@ -71,13 +58,6 @@
 			/>
 			{plate.relatives.amount} %
 		</label>
-		{#if chosen === 0}
-			<button class="act" onclick={chooseAll}>Choose all</button>
-		{:else}
-			<span>{chosen} chosen:</span>
-			<button class="act" onclick={() => (workbench.beside = 'Palettes')}>Keep as palette</button>
-			<button class="act" onclick={link}>Link</button>
-			<button class="act" onclick={() => chooseRelatives(plate, [])}>None</button>
-		{/if}
+		{#if chosen === 0}<button class="act" onclick={chooseAll}>Choose all</button>{/if}
 	{/if}
 </div>

@@ -17,6 +17,8 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { leadName } from '../scheme-actions';
 	import NumberField from '$lib/ui/NumberField.svelte';
+	import { chosenRelatives } from '../scheme-state.svelte';
+	import ChosenRelatives from './ChosenRelatives.svelte';
 	import RelativesFields from './RelativesFields.svelte';
 	import UseFields from './UseFields.svelte';
 
@@ -109,6 +111,8 @@
 	</div>
 {/snippet}
 {#snippet relatives()}<RelativesFields {workbench} {plate} />{/snippet}
+{#snippet chosen()}<ChosenRelatives {workbench} {plate} />{/snippet}
 {#snippet use()}<UseFields {workbench} {plate} />{/snippet}
 
-<PlateBar parts={[scheme, spread, relatives, use]} />
+<!-- What can be done with chosen relatives stands where it is seen. -->
+<PlateBar parts={[scheme, ...(chosenRelatives(plate).length > 0 ? [chosen] : []), spread, relatives, use]} />

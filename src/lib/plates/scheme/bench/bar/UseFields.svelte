@@ -54,7 +54,7 @@
 	{:else}
 		<button
 			class="act"
-			onclick={() => (workbench.beside = 'Palettes')}
+			onclick={() => workbench.showBeside('Palettes')}
 			title="Choose one from the palettes beside the plate">Keep to a palette</button
 		>
 	{/if}
@@ -62,7 +62,8 @@
 
 <style>
 	.roles {
-		padding: 10px 12px;
+		padding: 10px 18px;
+		font-size: 12.5px;
 	}
 	.role {
 		display: flex;
@@ -91,6 +92,7 @@
 		opacity: 0;
 	}
 	i {
+		display: block;
 		width: 26px;
 		height: 24px;
 	}

@@ -108,7 +108,7 @@
 		{/if}
 	</div>
 	{#if !plate.palette}<p>
-			To look in a palette, open <button class="link" onclick={() => (workbench.beside = 'Palettes')}>Palettes</button> and
+			To look in a palette, open <button class="link" onclick={() => workbench.showBeside('Palettes')}>Palettes</button> and
 			choose “Look for grounds in it”.
 		</p>{/if}
 	{#if complaint}<p role="alert">{complaint}</p>{/if}

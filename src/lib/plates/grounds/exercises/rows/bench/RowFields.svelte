@@ -68,7 +68,7 @@
 		value={settings.row}
 		onchoose={(row) => {
 			decideOn(rows, workbench, plate, 'Change the row', { row });
-			if (row === 'palette' && !plate.palette) workbench.beside = 'Palettes';
+			if (row === 'palette' && !plate.palette) workbench.showBeside('Palettes');
 		}}
 	/>
 	{#if settings.row !== 'palette'}
@@ -81,7 +81,7 @@
 		/>
 		<span>grounds</span>
 	{:else}
-		<button class="act" onclick={() => (workbench.beside = 'Palettes')}
+		<button class="act" onclick={() => workbench.showBeside('Palettes')}
 			>{plate.palette?.name ?? 'Choose a palette'}</button
 		>
 	{/if}

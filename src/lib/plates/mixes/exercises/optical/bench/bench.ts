@@ -1,3 +1,4 @@
+import { onSheet } from '$lib/plates/draw-plate';
 import { asPlate } from '$lib/plates/exercises';
 import { mixExercises } from '../../../exercises';
 import { drawOptical, optical } from '../optical';
@@ -10,6 +11,6 @@ export const bench: ExerciseBench<MixesPlate> = {
 	fields: OpticalFields,
 	drawing: (plate, linked) => {
 		const at = mixExercises.on(optical, plate, linked)!;
-		return asPlate(plate, optical.heading, drawOptical(at, true, stepBack()), 'full');
+		return onSheet(plate, linked, asPlate(plate, optical.heading, drawOptical(at, true, stepBack()), 'full'), 'full');
 	}
 };
