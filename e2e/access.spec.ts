@@ -57,7 +57,8 @@ test('with the keyboard alone: make a study, add a scale, turn its parent, read 
 	await page.keyboard.press('ArrowUp');
 	await expect(step(page, 1, 1)).toBeFocused();
 	await page.keyboard.press('Enter');
-	await expect(page.getByRole('slider', { name: 'Lightness' })).toBeFocused();
+	await expect(page.getByRole('textbox', { name: 'Colour, in any CSS syntax' })).toBeFocused();
+	await page.getByRole('slider', { name: 'Lightness' }).focus();
 	const before = await drawnColours(page);
 	await page.keyboard.press('Shift+ArrowRight');
 	await page.keyboard.press('ArrowRight');

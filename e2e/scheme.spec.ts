@@ -201,8 +201,17 @@ test('relatives are chosen by click, by range and by keys, and kept as palette a
 	await page.getByRole('button', { name: 'Link', exact: true }).click();
 	await expect(page.getByRole('region', { name: 'Linked colours' }).getByRole('listitem')).toHaveCount(8);
 	await page.getByRole('button', { name: 'Keep as palette' }).click();
-	await page.getByRole('button', { name: 'chosen relatives' }).click();
+	// Kept at once; its name can be changed where that is said.
 	await expect(page.getByText(/^Kept as the palette “Relatives, A scheme from madder”/)).toBeVisible();
+	const name = page.getByRole('textbox', { name: 'Name of the palette' });
+	await name.fill('Kin and relatives');
+	await name.press('Enter');
+	await expect(async () => {
+		const found = (await (await page.request.get('/api/palettes?words=kin')).json()) as {
+			palettes: { name: string }[];
+		};
+		expect(found.palettes.map((each) => each.name)).toEqual(['Kin and relatives']);
+	}).toPass();
 	const { palettes } = (await (await page.request.get('/api/palettes?words=relatives')).json()) as {
 		palettes: { id: string; colours: { name: string; text: string }[] }[];
 	};

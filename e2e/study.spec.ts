@@ -171,6 +171,10 @@ test('any CSS colour can be typed; a bad one is refused with the place and what 
 		['oklch(0.6 0.1 200)', null],
 		['teal', '#008080'],
 		['hsl(200 50% 40%)', '#337799'],
+		['b3392b;', '#b3392b'],
+		['179, 57, 43', '#b3392b'],
+		['cmyk(0 68 76 30)', '#b3392b'],
+		['color(rec2020 0.4 0.3 0.2)', null],
 		['hsb(0 100% 100%)', '#ff0000']
 	] as const) {
 		await field.fill(text);

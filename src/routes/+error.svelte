@@ -4,7 +4,7 @@
 </script>
 
 <svelte:head><title>{page.status} · Ricercar</title></svelte:head>
-<main>
+<main id="content" tabindex="-1">
 	<Mark />
 	<h1>{page.error?.message ?? 'Something went wrong.'}</h1>
 	<p><a class="act" href="/">To the studies</a></p>

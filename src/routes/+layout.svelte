@@ -18,5 +18,6 @@
 	onpointerdowncapture={allNow}
 	onkeydowncapture={(event) => (event.key === 'Enter' || event.key === ' ') && allNow()}
 />
+<a class="skip" href="#content">To the content</a>
 {@render children()}
 <NoticeBoard />

@@ -6,6 +6,7 @@
 	import { codesOf } from '$lib/core/colour/codes';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { readColour } from '$lib/core/colour/read';
+	import { readPasted } from '$lib/core/colour/read-pasted';
 	import { show } from '$lib/core/colour/shown';
 	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
 	import { Problem } from '$lib/core/problem';
@@ -31,13 +32,13 @@
 	function read(text: string, at: number | 'new'): string | null {
 		complaint = null;
 		try {
-			const colour = readColour(text);
+			const { colour, text: css } = readPasted(text);
 			if (isSeeThrough(colour)) {
 				const percent = Math.round(100 * colour.alpha);
 				complaint = { at, words: `Colours here are opaque; this one is ${percent} % opaque.`, offer: onWhite(colour) };
 				return null;
 			}
-			return colour.space === 'hsb' ? codesOf(colour).hex : text.trim();
+			return colour.space === 'hsb' ? codesOf(colour).hex : css;
 		} catch (error) {
 			if (!(error instanceof Problem)) throw error;
 			complaint = { at, words: `${error.message} Expected: ${error.expected}.` };

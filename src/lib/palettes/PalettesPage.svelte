@@ -2,7 +2,7 @@
 	import { afterPause } from '$lib/ui/pause';
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Select from 'flowbite-svelte/Select.svelte';
-	import { readColour } from '$lib/core/colour/read';
+	import { readPasted } from '$lib/core/colour/read-pasted';
 	import { Problem } from '$lib/core/problem';
 	import { type DndEvent } from 'svelte-dnd-action';
 	import { type Palette, type PaletteList } from '$lib/model/palette';
@@ -36,8 +36,8 @@
 	function lookNear(text: string) {
 		nearComplaint = '';
 		try {
-			if (text.trim() !== '') readColour(text);
-			void library.load({ near: text.trim(), most: HELPING });
+			const near = text.trim() === '' ? '' : readPasted(text).text;
+			void library.load({ near, most: HELPING });
 		} catch (error) {
 			if (!(error instanceof Problem)) throw error;
 			nearComplaint = `${error.message} Expected: ${error.expected}.`;
@@ -62,7 +62,7 @@
 
 <div class="page">
 	<PageHead here="palettes" />
-	<main>
+	<main id="content" tabindex="-1">
 		<div class="tools">
 			<h1>Palettes</h1>
 			<UndoButtons of={library} />

@@ -6,6 +6,7 @@
 	import { goto } from '$app/navigation';
 	import { readStudyApart } from '$lib/client/reading';
 	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
+	import { ownDefaults } from '$lib/client/own-defaults';
 	import { newStudy } from '$lib/study/new-study';
 	import { LONGEST_STUDY_FILE } from '$lib/study/study-file';
 	import { Problem } from '$lib/core/problem';
@@ -60,7 +61,7 @@
 
 	const fromTemplate = ({ name, document }: Template): StudyDocument => ({
 		...document,
-		titleBlock: { ...document.titleBlock, title: name, date: today() }
+		titleBlock: { ...document.titleBlock, ...ownDefaults(), title: name, date: today() }
 	});
 
 	async function make(document: StudyDocument) {
@@ -90,7 +91,10 @@
 		}
 	}
 
-	const makeNew = () => make(newStudy('Untitled study', today()));
+	function makeNew() {
+		const study = newStudy('Untitled study', today());
+		return make({ ...study, titleBlock: { ...study.titleBlock, ...ownDefaults() } });
+	}
 
 	const complain = (error: unknown) => notices.say(error instanceof Error ? error.message : 'That could not be done.');
 
@@ -134,7 +138,7 @@
 
 <div class="page">
 	<PageHead here="studies" />
-	<main>
+	<main id="content" tabindex="-1">
 		<div class="tools">
 			<h1>Studies</h1>
 			<input

@@ -22,7 +22,7 @@
 </script>
 
 <svelte:head><title>A study that cannot be read · Ricercar</title></svelte:head>
-<main>
+<main id="content" tabindex="-1">
 	<Mark />
 	<h1>This study cannot be read</h1>
 	<p>It is stored under {id}. {reason}</p>

@@ -4,9 +4,21 @@
 </script>
 
 <div class="notices" role="status" aria-live="polite">
-	{#each notices.list.slice(-1) as { id, words, action } (id)}
+	{#each notices.list.slice(-1) as { id, words, action, naming } (id)}
 		<Toast dismissable={false} class="notice">
 			<span>{words}</span>
+			{#if naming}
+				<input
+					class="field"
+					value={naming.name}
+					maxlength="120"
+					aria-label={naming.label}
+					onchange={(event) => {
+						const name = event.currentTarget.value.trim();
+						if (name !== '') naming.onrename(name);
+					}}
+				/>
+			{/if}
 			{#if action}
 				<button
 					class="act"

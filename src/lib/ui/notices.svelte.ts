@@ -1,8 +1,16 @@
+export interface Naming {
+	readonly name: string;
+	readonly label: string;
+	readonly onrename: (name: string) => void;
+}
+
 /** Short messages at the foot of the screen: what was done, and how to take it back. */
 export interface Notice {
 	readonly id: number;
 	readonly words: string;
 	readonly action: { readonly label: string; readonly run: () => void } | null;
+	/** A name that was given by us, to be changed where it is said. */
+	readonly naming?: Naming | undefined;
 }
 
 const SHORT = 3000;
@@ -18,12 +26,12 @@ class Notices {
 	 * Says something; one with an action stays long enough to be acted on. What is said of one and the same act is one notice, with the
 	 * action that was offered last.
 	 */
-	say(words: string, action: Notice['action'] = null): void {
+	say(words: string, action: Notice['action'] = null, naming?: Naming): void {
 		const before = this.now;
 		const joined = before !== null && this.list.includes(before);
 		const notice: Notice = joined
-			? { id: before.id, words: `${before.words} ${words}`, action: action ?? before.action }
-			: { id: ++this.count, words, action };
+			? { ...before, words: `${before.words} ${words}`, action: action ?? before.action }
+			: { id: ++this.count, words, action, naming };
 		this.list = joined ? this.list.map((each) => (each === before ? notice : each)) : [...this.list.slice(-2), notice];
 		this.now = notice;
 		queueMicrotask(() => (this.now = null));

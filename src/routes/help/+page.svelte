@@ -143,7 +143,7 @@
 
 <svelte:head><title>Help and keys · Ricercar</title></svelte:head>
 
-<main>
+<main id="content" tabindex="-1">
 	<Mark />
 	<h1>Help and keys</h1>
 	<p class="lead">

@@ -4,6 +4,7 @@ import { type Colour, type Space } from './colour';
 import { NAMED } from './named';
 import { Scanner } from './scanner';
 import { type Triple } from './vector';
+import { a98ToXyz, prophotoToXyzD50, rec2020ToXyz } from './wide';
 
 /** Longer texts are refused unread: no colour needs more. */
 const LONGEST = 200;
@@ -49,9 +50,20 @@ const PREDEFINED: Readonly<Record<string, Space>> = {
 	'xyz-d50': 'xyz-d50'
 };
 
+/** A space of color() that is read into XYZ at once. */
+interface Wide {
+	readonly space: Space;
+	readonly toXyz: (channels: Triple) => Triple;
+}
+const WIDE: Readonly<Record<string, Wide>> = {
+	'a98-rgb': { space: 'xyz-d65', toXyz: a98ToXyz },
+	'prophoto-rgb': { space: 'xyz-d50', toXyz: prophotoToXyzD50 },
+	rec2020: { space: 'xyz-d65', toXyz: rec2020ToXyz }
+};
+
 /**
  * Reads one colour in the syntax of CSS Color 4: a name, hex with 3, 4, 6 or 8 digits, rgb(), hsl(), hwb(),
- * lab(), lch(), oklab(), oklch(), color() with srgb, srgb-linear, display-p3, xyz, xyz-d65 or xyz-d50;
+ * lab(), lch(), oklab(), oklch(), color() with every space of it (the wide ones become XYZ);
  * and `hsb(6 76% 70%)`. Missing channels (`none`) are 0. A number beyond ±100 000 is refused.
  * @throws Problem `colour-text`, with the place and what was expected there.
  */
@@ -136,7 +148,12 @@ function readWord(scan: Scanner): Colour {
 function readFunction(scan: Scanner, name: string, start: number): Colour {
 	scan.skipSpaces();
 	let form = Object.hasOwn(FUNCTIONS, name) ? FUNCTIONS[name] : undefined;
-	if (name === 'color') form = { space: readPredefined(scan), channels: [unit, unit, unit] };
+	let wide: Wide | undefined;
+	if (name === 'color') {
+		const { space, wider } = readPredefined(scan);
+		form = { space, channels: [unit, unit, unit] };
+		wide = wider;
+	}
 	if (!form) throw scan.expected('rgb, hsl, hsb, hwb, lab, lch, oklab, oklch or color before the bracket', start);
 	const [first, second, third] = form.channels;
 	const x = readChannel(scan, first);
@@ -146,16 +163,22 @@ function readFunction(scan: Scanner, name: string, start: number): Colour {
 	const z = readNext(scan, third, commas, true);
 	const alpha = readAlpha(scan, commas);
 	if (!scan.take(')')) throw scan.expected('a closing bracket');
-	return { space: form.space, channels: [x, y, z] satisfies Triple, alpha };
+	const channels: Triple = [x, y, z];
+	return { space: form.space, channels: wide ? wide.toXyz(channels) : channels, alpha };
 }
 
-function readPredefined(scan: Scanner): Space {
+function readPredefined(scan: Scanner): { space: Space; wider?: Wide | undefined } {
 	const start = scan.place;
-	const word = scan.word();
-	const space = word !== null && Object.hasOwn(PREDEFINED, word) ? PREDEFINED[word] : undefined;
-	if (!space) throw scan.expected('srgb, srgb-linear, display-p3, xyz, xyz-d65 or xyz-d50', start);
+	const word = scan.word() ?? '';
+	const wider = Object.hasOwn(WIDE, word) ? WIDE[word] : undefined;
+	const space = wider?.space ?? (Object.hasOwn(PREDEFINED, word) ? PREDEFINED[word] : undefined);
+	if (!space)
+		throw scan.expected(
+			'srgb, srgb-linear, display-p3, a98-rgb, prophoto-rgb, rec2020, xyz, xyz-d65 or xyz-d50',
+			start
+		);
 	scan.skipSpaces();
-	return space;
+	return { space, wider };
 }
 
 function readNext(scan: Scanner, channel: Channel, commas: boolean, commaBefore: boolean): number {

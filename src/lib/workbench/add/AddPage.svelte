@@ -90,7 +90,7 @@
 
 <svelte:window onkeydown={(event) => event.key === 'Escape' && onclose()} />
 
-<main class="add" aria-labelledby="add-title">
+<main id="exercises" class="add" aria-labelledby="add-title">
 	<div class="course">
 		<header>
 			<h2 id="add-title">Add a plate</h2>

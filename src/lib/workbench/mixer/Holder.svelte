@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Select from 'flowbite-svelte/Select.svelte';
-	import { readColour } from '$lib/core/colour/read';
+	import { readPasted } from '$lib/core/colour/read-pasted';
 	import { codesOf } from '$lib/core/colour/codes';
 	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
 	import { Problem } from '$lib/core/problem';
@@ -34,6 +34,9 @@
 	const OWN = 'own';
 	const NEW = 'new';
 
+	/** The inks that were typed, shown for as long as the colour is what they gave. */
+	let typedInks = $state.raw<{ text: string; words: string } | null>(null);
+
 	/** The colour that a see-through one would be on white, offered in its place. */
 	let offered = $state<string | null>(null);
 
@@ -43,13 +46,14 @@
 		offered = null;
 		if (text.trim() === subject.text) return;
 		try {
-			const colour = readColour(text);
+			const { colour, text: css, inks } = readPasted(text);
 			if (isSeeThrough(colour)) {
 				complaint = `Colours here are opaque; this one is ${Math.round(100 * colour.alpha)} % opaque.`;
 				offered = onWhite(colour);
 				return;
 			}
-			const stored = colour.space === 'hsb' ? codesOf(colour).hex : text.trim();
+			const stored = colour.space === 'hsb' ? codesOf(colour).hex : css;
+			typedInks = inks && { text: stored, words: inks.map((ink) => Math.round(100 * ink)).join(' ') };
 			const { linked } = subject;
 			setHeldColour(workbench, stored, null);
 			if (linked) offerOnlyHere(linked, stored);
@@ -73,6 +77,17 @@
 				workbench.edit('Set a colour', here.put({ text }));
 			}
 		});
+	}
+
+	/** Enter takes what stands there. With nothing typed since, Ctrl Z is the study's, as everywhere else. */
+	function keyInField(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
+		const { value } = event.currentTarget;
+		if (event.key === 'Enter') take(value);
+		const isUndo = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && value === subject.text;
+		if (!isUndo) return;
+		event.preventDefault();
+		if (event.shiftKey) workbench.redo();
+		else workbench.undo();
 	}
 
 	async function pick() {
@@ -101,17 +116,22 @@
 			{#if subject.follows === null && !parts?.title}<FollowAnother {workbench} />{/if}
 			{#if plate && parts?.title}<parts.title {workbench} {plate} />{/if}
 		</div>
-		<p>{subject.note}{mapped ? '; outside the screen gamut, the nearest is shown' : ''}</p>
+		<p>
+			{subject.note}{mapped ? '; outside the screen gamut, the nearest is shown' : ''}{typedInks?.text === subject.text
+				? `; from inks ${typedInks.words} %, an estimate`
+				: ''}
+		</p>
 		{#if subject.follows === null}
 			<div class="entry">
 				<input
 					value={subject.text}
 					spellcheck="false"
 					autocomplete="off"
+					data-code-field
 					aria-label="Colour, in any CSS syntax"
 					aria-invalid={complaint !== null}
 					aria-describedby={complaint ? 'complaint' : undefined}
-					onkeydown={(event) => event.key === 'Enter' && take(event.currentTarget.value)}
+					onkeydown={keyInField}
 					onchange={(event) => take(event.currentTarget.value)}
 				/>
 				{#if release}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { show } from '$lib/core/colour/shown';
+	import { seenHex } from '$lib/drawing/view';
 	import { colourOf } from '$lib/model/resolve';
 	import { benchOf } from '$lib/plates/benches.svelte';
 	import { kindOf } from '$lib/plates/kinds';
@@ -64,7 +65,7 @@
 
 <section class="mixer" aria-label="Mixer" {@attach asMixer}>
 	{#if subject && colour && values}
-		<Holder {workbench} {subject} hex={show(colour).hex} mapped={show(colour).mapped} />
+		<Holder {workbench} {subject} hex={seenHex(workbench.view, show(colour).hex)} mapped={show(colour).mapped} />
 		{#if subject.follows === null}
 			<div class="tracks" class:many={coordinates.axes.length > 3}>
 				<div class="models" role="radiogroup" aria-label="Coordinates">
@@ -79,7 +80,14 @@
 					<BeginActions {workbench} where="tracks" />
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
-					<Track {coordinates} index={i} {values} onpress={press} onturn={(value) => turn(i, value)} />
+					<Track
+						{coordinates}
+						index={i}
+						{values}
+						view={workbench.view}
+						onpress={press}
+						onturn={(value) => turn(i, value)}
+					/>
 				{/each}
 			</div>
 		{:else}

@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { hexToNumber, numberToHex } from '$lib/core/colour/code-number';
+	import { wordsOfHex } from '$lib/drawing/patch';
+	import { seenHex, type View } from '$lib/drawing/view';
 	import { opaque } from '$lib/ui/paint-shapes';
 	import { type Coordinates, within } from './coordinates';
 
@@ -8,12 +11,14 @@
 		/** Which of the coordinates this track turns. */
 		index: number;
 		values: readonly number[];
+		/** How the study is looked at: the tracks are seen so too. */
+		view: View;
 		/** A press begins a gesture; its edits are undone together. */
 		onpress: () => void;
 		onturn: (value: number) => void;
 	}
 
-	let { coordinates, index, values, onpress, onturn }: Props = $props();
+	let { coordinates, index, values, view, onpress, onturn }: Props = $props();
 
 	const COLUMNS = 96;
 	const HEIGHT = 18;
@@ -25,11 +30,11 @@
 	/** The two other coordinates: what the track looks like depends on these alone. */
 	const others = $derived(values.filter((_, i) => i !== index).join(' '));
 	const said = $derived(value.toFixed(axis.decimals) + axis.unit);
-	const fits = $derived(coordinates.shown(values).fits);
+	const now = $derived(coordinates.shown(values));
 
 	$effect(() => {
 		const context = canvas?.getContext('2d');
-		if (context && others)
+		if (context && others && view)
 			paint(
 				context,
 				coordinates,
@@ -39,14 +44,14 @@
 
 	/** What each position would give, the others held. */
 	function paint(context: CanvasRenderingContext2D, { shown, axes }: Coordinates, held: readonly number[]) {
-		const now = [...held];
+		const tried = [...held];
 		const { least, most } = axes[index]!;
 		const image = new ImageData(COLUMNS, HEIGHT);
 		const pixels = new DataView(image.data.buffer);
 		for (let i = 0; i < COLUMNS; i++) {
-			now[index] = least + ((most - least) * i) / (COLUMNS - 1);
-			const { code, fits: inside } = shown(now);
-			const colour = opaque(code);
+			tried[index] = least + ((most - least) * i) / (COLUMNS - 1);
+			const { code, fits: inside } = shown(tried);
+			const colour = opaque(view.kind === 'colour' ? code : hexToNumber(seenHex(view, numberToHex(code))));
 			for (let row = inside ? 0 : HEIGHT - NARROW; row < HEIGHT; row++)
 				pixels.setUint32(4 * (row * COLUMNS + i), colour);
 		}
@@ -84,7 +89,7 @@
 			step="any"
 			{value}
 			aria-label={axis.name}
-			aria-valuetext={fits ? said : `${said}, outside the screen gamut`}
+			aria-valuetext="{said}, {wordsOfHex(numberToHex(now.code))}{now.fits ? '' : ', outside the screen gamut'}"
 			onpointerdown={onpress}
 			oninput={(event) => onturn(event.currentTarget.valueAsNumber)}
 			onkeydown={turnByKey}

@@ -8,6 +8,9 @@ export function asMixer(element: HTMLElement): () => void {
 	};
 }
 
-/** Goes from a colour of the plate to what sets it: its first track, or the first of what it follows from. */
-export const focusMixer = (): void =>
-	mixer?.querySelector<HTMLElement>('input[type=range], [data-parents] button')?.focus();
+/** Goes from a colour of the plate to what sets it: its code, chosen so that another can be typed, or the first of what it follows from. */
+export function focusMixer(): void {
+	const found = mixer?.querySelector<HTMLElement>('[data-code-field], [data-parents] button');
+	found?.focus();
+	if (found instanceof HTMLInputElement) found.select();
+}

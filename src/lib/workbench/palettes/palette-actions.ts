@@ -27,12 +27,16 @@ export const paletteOf = ({ document }: Workbench, { name, colours }: ColourSet)
 	colours: colours().map((colour) => ({ name: colour.name, text: colour.hex }))
 });
 
-/** Keeps a palette in the library and says so. */
+/** Keeps a palette in the library and says so, with its name to be changed there and then. */
 export async function keepAsPalette(library: Library, content: PaletteContent): Promise<void> {
 	const kept = await library.keep(content);
 	if (!kept) return;
 	const { id, name } = kept;
-	notices.say(`Kept as the palette “${name}”.`, { label: 'Undo', run: () => library.remove(id, `“${name}”`) });
+	notices.say(
+		`Kept as the palette “${name}”.`,
+		{ label: 'Undo', run: () => library.remove(id, `“${name}”`) },
+		{ name, label: 'Name of the palette', onrename: (other) => library.change(id, 'Rename a palette', { name: other }) }
+	);
 }
 
 export function linkPalette(workbench: Workbench, { colours }: Palette): void {

@@ -2,6 +2,9 @@
 	import { onMount } from 'svelte';
 	import { beforeNavigate, goto } from '$app/navigation';
 	import { draftsOf, readDraft } from '$lib/client/drafts';
+	import { leaveAt, plateLeft } from '$lib/client/left-off';
+	import { openPlate } from '../index/plate-actions';
+	import { comeBack, leave } from './histories';
 	import { keepCopy, loadStudy } from '$lib/client/studies';
 	import { benchOf, loadBenches } from '$lib/plates/benches.svelte';
 	import { isSameDocument, type Study } from '$lib/study/study';
@@ -28,14 +31,25 @@
 	// The page is made anew for each study (see the route), so these begin with it and are not replaced.
 	// svelte-ignore state_referenced_locally
 	const { id, revision, document, brought = [] } = study;
-	const workbench = new Workbench(document, (titles) =>
-		notices.say(
-			`A colour on ${titles.map((title) => `“${title}”`).join(' and ')} followed what is gone. It keeps its last colour.`,
-			{ label: 'Undo', run: () => workbench.undo() }
-		)
+	const before = comeBack(id, document);
+	const workbench = new Workbench(
+		before?.document ?? document,
+		(titles) =>
+			notices.say(
+				`A colour on ${titles.map((title) => `“${title}”`).join(' and ')} followed what is gone. It keeps its last colour.`,
+				{ label: 'Undo', run: () => workbench.undo() }
+			),
+		before?.history
 	);
 	const drafts = draftsOf(id);
-	const saver = new Saver(id, revision, document, drafts);
+	const saver = new Saver(id, revision, before?.document ?? document, drafts);
+	// The plate at which it was left, from the first time that another was opened.
+	let opened = false;
+	$effect(() => {
+		const plate = workbench.plate?.id;
+		if (opened && plate !== undefined) leaveAt(id, plate);
+		opened = true;
+	});
 	const bench = $derived(workbench.plate && benchOf(workbench.plate));
 
 	const beside = setBeside(new Beside((act) => workbench.try(act)));
@@ -59,6 +73,8 @@
 	onMount(() => {
 		const retry = () => void saver.flush();
 		window.addEventListener('online', retry);
+		const leftAt = plateLeft(id);
+		if (leftAt !== null && workbench.decided.plates.some((plate) => plate.id === leftAt)) openPlate(workbench, leftAt);
 		void bringBack();
 		if (brought.length > 0)
 			notices.say(`Stored beyond all measure, and shown as the nearest there is: ${brought.join(', ')}.`, {
@@ -67,6 +83,7 @@
 			});
 		return () => {
 			window.removeEventListener('online', retry);
+			leave(id, workbench.left);
 			saver.stop();
 		};
 	});
@@ -146,7 +163,7 @@
 	<section class="bar" aria-label="What decides the plate">
 		{#if bench && workbench.plate}<bench.bar {workbench} plate={workbench.decidedPlate ?? workbench.plate} />{/if}
 	</section>
-	<main style:background={BOARD_COLOURS[board]}>
+	<main id="content" tabindex="-1" style:background={BOARD_COLOURS[board]}>
 		{#if bench && workbench.plate}
 			<div class="board">
 				<div

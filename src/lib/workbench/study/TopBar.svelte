@@ -1,6 +1,7 @@
 <script lang="ts">
 	import QuestionCircleOutline from 'flowbite-svelte-icons/QuestionCircleOutline.svelte';
 	import { COLOUR_FILES, cssOf, downloadColours } from '$lib/client/colour-files';
+	import { keepDefaults } from '$lib/client/own-defaults';
 	import { gradationToCss } from '$lib/core/format/css-properties';
 	import { benchOf } from '$lib/plates/benches.svelte';
 	import BoardPicker from '$lib/ui/BoardPicker.svelte';
@@ -94,7 +95,10 @@
 <TitleBlockDialog
 	bind:open={editingTitle}
 	titleBlock={workbench.document.titleBlock}
-	onchange={(titleBlock) => workbench.edit('Change the title block', setTitleBlock(titleBlock))}
+	onchange={(titleBlock) => {
+		keepDefaults(titleBlock);
+		workbench.edit('Change the title block', setTitleBlock(titleBlock));
+	}}
 />
 
 <style>

@@ -6,6 +6,7 @@ import { type StudyEdit } from '$lib/study/edits';
 import { named } from '$lib/study/named';
 import { followed } from '$lib/study/followed';
 import { type StudyDocument } from '$lib/study/study';
+import { type Left } from './histories';
 
 /** What the mixer holds: a linked colour, or a place of the open plate. A place's form belongs to the plate's kind. */
 export type Held =
@@ -33,7 +34,7 @@ export class Workbench {
 	private history = $state.raw<History<StudyDocument>>(emptyHistory());
 	private plateChoice = $state<string | null>(null);
 	/** The place that was held last on the open plate, whether it is still there or not. */
-	private left = $state.raw<unknown>(null);
+	private lastHeld = $state.raw<unknown>(null);
 	private linkedChoice = $state<string | null>(null);
 
 	/** Whether the exercises are being looked through, to add one. */
@@ -53,21 +54,31 @@ export class Workbench {
 	/** The open plate without what is being tried. */
 	readonly decidedPlate: Plate | null = $derived(this.openIn(this.decided));
 	/** The place of the open plate that is held, or was last; as near as can be to one that is gone. */
-	readonly place: unknown = $derived(this.plate && placeOn(this.plate, this.left));
+	readonly place: unknown = $derived(this.plate && placeOn(this.plate, this.lastHeld));
 	readonly held: Held | null = $derived(this.whatIsHeld());
 	readonly canUndo = $derived(this.history.past.at(-1)?.label ?? null);
 	readonly canRedo = $derived(this.history.future[0]?.label ?? null);
 
-	/** @param onletgo Is told the titles of plates on which a colour followed what an edit took away. */
+	/**
+	 * @param onletgo Is told the titles of plates on which a colour followed what an edit took away.
+	 * @param history What can be taken back from the start, where the study was open in this window before.
+	 */
 	constructor(
 		document: StudyDocument,
-		private readonly onletgo: (titles: readonly string[]) => void = () => {}
+		private readonly onletgo: (titles: readonly string[]) => void = () => {},
+		history: History<StudyDocument> = emptyHistory()
 	) {
 		this.decided = followed(document).study;
+		this.history = history;
 	}
 
 	private openIn({ plates }: StudyDocument): Plate | null {
 		return plates.find(({ id }) => id === this.plateChoice) ?? plates[0] ?? null;
+	}
+
+	/** The study with all that can be taken back, for whoever comes back to it. */
+	get left(): Left {
+		return { document: this.decided, history: this.history };
 	}
 
 	/** Whether what is shown is only being tried. */
@@ -143,14 +154,14 @@ export class Workbench {
 	choosePlate(id: string): void {
 		if (this.tries) return;
 		this.plateChoice = id;
-		this.left = null;
+		this.lastHeld = null;
 		this.linkedChoice = null;
 	}
 
 	/** Holds a place of the open plate. */
 	hold(place: unknown): void {
 		if (this.tries) return;
-		this.left = place;
+		this.lastHeld = place;
 		this.linkedChoice = null;
 	}
 
