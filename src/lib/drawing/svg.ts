@@ -1,16 +1,7 @@
+import { escapeXml } from '$lib/core/format/escape-xml';
 import { FACES, weightOf, type Drawing, type Of, type Shape } from './drawing';
 import { barsOf, figuresOf } from './bars';
 import { inPath } from './rounded';
-
-const ENTITIES: Readonly<Record<string, string>> = {
-	'&': '&amp;',
-	'<': '&lt;',
-	'>': '&gt;',
-	'"': '&quot;',
-	"'": '&#39;'
-};
-
-export const escapeXml = (text: string): string => text.replace(/[&<>"']/g, (sign) => ENTITIES[sign]!);
 
 type Faces = Readonly<Record<keyof typeof FACES, string>>;
 

@@ -8,6 +8,7 @@ import { type PlateBase } from '$lib/model/plate-base';
 import { type MapSources } from '$lib/model/sources';
 import { type Surroundings } from '$lib/model/surroundings';
 import { type Offer, type Part } from './offer';
+import { type Parts } from './parts';
 import { type ScaleDecision } from './scales/scale';
 
 type Linked = readonly LinkedColour[];
@@ -150,6 +151,8 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly reveals?: (plate: P) => readonly Reveal<P>[];
 	/** What came of each thing that it is asked to meet. */
 	readonly judge?: (plate: P, linked: Linked) => readonly Verdict[];
+	/** What of it can be taken along by itself; only the whole plate unless said. */
+	readonly parts?: Parts<P, Place, unknown>;
 	/** Its scales, for whoever wants to take one up. */
 	readonly scales?: (plate: P) => readonly ScaleDecision[];
 	/** How one is begun from a colour that is held anywhere, if it can be. */

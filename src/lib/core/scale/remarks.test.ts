@@ -36,7 +36,7 @@ it('says how the value goes', () => {
 it('names the steps that are hard to tell apart, from the ground, or outside the gamut', () => {
 	expect(words('interval', ['#b3392b', '#b3392b'])).toContain('The steps do not differ at all: all are one colour.');
 	expect(words('interval', ['#b3392b', '#b83a2c'])).toContain('Steps 1 to 6 are hard to tell from the next.');
-	expect(words('tints', ['#b3392b'])).toContain('Step 7 is lost on the white plate.');
+	expect(words('tints', ['#b3392b'])).toContain('Step 7 is lost on the ground of the plate.');
 	expect(words('tints', ['oklch(0.7 0.35 145)']).join()).toMatch(/Step.* 1.* outside the screen gamut/);
 });
 

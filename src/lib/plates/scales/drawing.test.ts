@@ -60,7 +60,7 @@ describe('a scales plate', () => {
 		}
 	});
 
-	it('a step that would be lost on the white plate gets ticks outside its corners, never a line around it', () => {
+	it('a step that would be lost on the ground of the plate gets ticks outside its corners, never a line around it', () => {
 		const shapes = drawPlate(plateOf([5]), study.linked, 'full').shapes;
 		const white = shapes.find((shape) => shape.kind === 'bar' && shape.fill === '#ffffff');
 		const ticks = shapes.filter((shape) => shape.kind === 'rule');

@@ -7,6 +7,7 @@ import { drawScales } from './draw-scales';
 import { scalesGive } from './gives';
 import { judgeScales } from './judge';
 import { newScales } from './make';
+import { scalesParts } from './parts';
 import { scalesPlaces, type ScalesPlace } from './places';
 import { copyOfScale } from './scale-edits';
 import { usedSources } from './scale-of';
@@ -51,6 +52,7 @@ export const scales = {
 	colours: (plate, linked) => plate.scales.flatMap((scale) => coloursOfScale(scale, linked)),
 	places: scalesPlaces,
 	gives: scalesGive,
+	parts: scalesParts,
 	judge: judgeScales,
 	scales: (plate) => plate.scales
 } satisfies PlateKind<ScalesPlate, ScalesPlace>;

@@ -53,7 +53,7 @@ describe('a wheel plate', () => {
 		expect(key).toEqual([...chart[0]!.steps].reverse().map(({ hex }) => hex));
 	});
 
-	it('cells that would be lost on the white plate get ticks at the rim or the hole, never a line around them', () => {
+	it('cells that would be lost on the ground of the plate get ticks at the rim or the hole, never a line around them', () => {
 		const white: WheelPlate = { ...wheel, lead: { text: '#ffffff' }, outside: { recipe: 'tints', count: 2 } };
 		const { shapes } = drawPlate(white, [], 'full');
 		expect(shapes.filter((shape) => shape.kind === 'rule')).toHaveLength(12 * 4);

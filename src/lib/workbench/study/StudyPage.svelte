@@ -22,6 +22,7 @@
 	import ConflictDialog from './ConflictDialog.svelte';
 	import PlateFoot from './PlateFoot.svelte';
 	import { Saver } from './saver.svelte';
+	import { pasteTaken, takeAlong } from './take-along';
 	import SidePanel from './SidePanel.svelte';
 	import TopBar from './TopBar.svelte';
 	import { Workbench } from './workbench.svelte';
@@ -146,7 +147,12 @@
 	}
 </script>
 
-<svelte:window onbeforeunload={warn} />
+<svelte:window
+	onbeforeunload={warn}
+	oncopy={(event) => takeAlong(workbench, event)}
+	oncut={(event) => takeAlong(workbench, event)}
+	onpastecapture={(event) => pasteTaken(workbench, event)}
+/>
 <svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
 
 <div class="study" class:adding={workbench.adding}>

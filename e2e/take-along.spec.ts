@@ -1,0 +1,74 @@
+import { addPlate, drawnColours, makeStudy, ready, saved, step } from './pages';
+import { expect, test } from './test';
+
+test.use({ permissions: ['clipboard-read', 'clipboard-write'] });
+
+test('rows are copied, cut and pasted by keys between plates and studies, each undone as one; other programs get the colours', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await step(page, 1, 1).focus();
+	await page.keyboard.press('Control+c');
+	await expect(page.getByText('Copied the row.')).toBeVisible();
+	const text = await page.evaluate(() => navigator.clipboard.readText());
+	expect(text.split('\n')).toHaveLength(7);
+	expect(text.split('\n')[0]).toBe('#b3392b');
+	await page.keyboard.press('Control+v');
+	expect(await drawnColours(page)).toHaveLength(14);
+	await page.keyboard.press('Control+z');
+	expect(await drawnColours(page)).toHaveLength(7);
+
+	await addPlate(page, 'A plate of scales');
+	await step(page, 1, 1).focus();
+	await page.keyboard.press('Control+v');
+	expect((await drawnColours(page)).slice(7, 8)).toEqual(['#b3392b']);
+	await page.keyboard.press('Control+x');
+	await expect(page.getByText('Cut the row.')).toBeVisible();
+	expect(await drawnColours(page)).toHaveLength(7);
+	await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+	expect(await drawnColours(page)).toHaveLength(14);
+
+	// Into another study: the looks stay, the link does not.
+	await makeStudy(page);
+	await step(page, 1, 1).focus();
+	await page.keyboard.press('Control+v');
+	expect((await drawnColours(page)).slice(7)).toEqual(text.split('\n'));
+	await expect(page.getByRole('combobox', { name: 'Linked to' })).toHaveValue('own');
+	await expect(page.locator('.mixer h2')).toHaveText('Madder');
+	await saved(page);
+});
+
+test('a plate is pasted after the open one, from the index, and a row says where it does not go', async ({ page }) => {
+	await makeStudy(page);
+	await page.getByRole('button', { name: /^Plate 1: / }).focus();
+	await page.keyboard.press('Control+c');
+	await expect(page.getByText('Copied the plate “Tints of madder”.')).toBeVisible();
+	await page.keyboard.press('Control+v');
+	await expect(page.getByRole('button', { name: /^Plate \d: / })).toHaveCount(2);
+	await step(page, 1, 1).focus();
+	await page.keyboard.press('Control+c');
+	await addPlate(page, 'Grounds');
+	await page.locator('main').focus();
+	await page.keyboard.press('Control+v');
+	await expect(page.getByText('What was copied goes on a plate of its own kind.')).toBeVisible();
+	await saved(page);
+	await page.reload();
+	await ready(page);
+	await expect(page.getByRole('button', { name: /^Plate \d: / })).toHaveCount(3);
+});
+
+test('a colour is copied from the mixer and pasted into another place with its name; text from elsewhere is still shown first', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await page.getByRole('region', { name: 'Linked colours' }).getByRole('button', { name: 'Woad', exact: true }).click();
+	await page.keyboard.press('Control+c');
+	expect(await page.evaluate(() => navigator.clipboard.readText())).toBe('#2f5f86');
+	await step(page, 1, 1).focus();
+	await page.keyboard.press('Control+v');
+	expect((await drawnColours(page))[0]).toBe('#2f5f86');
+	await expect(page.locator('.mixer h2')).toHaveText('Woad');
+	await page.evaluate(() => navigator.clipboard.writeText('#123456 #654321'));
+	await page.keyboard.press('Control+v');
+	await expect(page.getByRole('dialog', { name: 'Read in colours' })).toBeVisible();
+});
