@@ -40,16 +40,19 @@ const VIEWS = [
 		'choices',
 		'A banner of one value',
 		async (page) => {
+			await step(page, 2, 1);
 			await page.getByRole('button', { name: /^Recipe: / }).click();
+			await page.getByRole('menuitemradio', { name: /^Dulling/ }).hover();
 		}
 	],
 	['wheel', 'Wheels for a dye garden', async () => {}],
 	['scheme', 'Schemes for a banner', async (page) => page.locator('.member').nth(1).click()],
 	[
-		'scheme-perceptual',
-		'Schemes for a banner',
+		'exercises',
+		'Ground and figure',
 		async (page) => {
-			await page.getByRole('button', { name: /^Plate 2: / }).click();
+			await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
+			await page.getByRole('button', { name: /^\d+\. Assimilation\. / }).hover();
 		}
 	],
 	[
@@ -75,7 +78,14 @@ const VIEWS = [
 			await page.getByText(/^your own, /).waitFor();
 		}
 	],
-	['rows-of-grounds', 'Ground and figure', async (page) => page.getByRole('button', { name: /^Plate 4: / }).click()],
+	[
+		'side-by-side',
+		'Blanket border, first warp',
+		async (page) => {
+			await page.getByRole('button', { name: /^Plate 3: / }).click({ modifiers: ['Shift'] });
+			await page.getByRole('combobox', { name: 'View of the right plate' }).selectOption('value');
+		}
+	],
 	['own-contrast', 'Ground and figure', async (page) => page.getByRole('button', { name: /^Plate 10: / }).click()],
 	[
 		'shown-to-a-room',
@@ -91,6 +101,7 @@ const VIEWS = [
 		'Blanket border, first warp',
 		async (page) => {
 			await page.getByRole('combobox', { name: 'View' }).selectOption('value');
+			await page.locator('fieldset').getByTitle('dark grey', { exact: true }).click();
 			await page.getByRole('tab', { name: 'Palettes' }).click();
 		}
 	],

@@ -13,7 +13,10 @@
 			keys: [
 				['Ctrl Z', 'undo'],
 				['Ctrl Shift Z, Ctrl Y', 'redo'],
-				['Ctrl V', 'read in the colours of a text, shown before anything changes'],
+				['Ctrl C, Ctrl X', 'take along what has the focus: a row, a plate of the list, or the colour in the mixer'],
+				['Ctrl V', 'put it here; of any other text, read in its colours, shown before anything changes'],
+				['Z, Shift Z', 'the plate larger: fit, 100 %, 200 %'],
+				['Escape', 'leave a choice beside the plate, or the exercises'],
 				['1 to 6', 'copy the colour in the mixer as hex, RGB, HSL, HSB, OKLCH or Lab']
 			]
 		},
@@ -23,7 +26,8 @@
 				['← →', 'the step before, the next step'],
 				['↑ ↓', 'the row above, the row below'],
 				['Home, End', 'the first and the last step'],
-				['Enter', 'into the mixer'],
+				['Enter', 'to the code of the colour, in the mixer'],
+				['F2', 'name the row'],
 				['Alt ↑, Alt ↓', 'move the row'],
 				['Delete', 'delete the row']
 			]
@@ -99,6 +103,7 @@
 			where: 'On a plate in the list, or a linked colour',
 			keys: [
 				['Alt ↑, Alt ↓', 'move the plate'],
+				['Shift Enter', 'put the plate beside the open one'],
 				['F2', 'rename'],
 				['Delete', 'delete']
 			]

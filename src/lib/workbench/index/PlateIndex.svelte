@@ -8,7 +8,7 @@
 	import { sortable } from '$lib/ui/sortable';
 	import { movePlate, renamePlate } from '$lib/model/edit-plates';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { duplicatePlate, openPlate, removePlate, shiftPlate } from './plate-actions';
+	import { duplicatePlate, openPlate, putBeside, removePlate, shiftPlate } from './plate-actions';
 	import ChecksLine from './ChecksLine.svelte';
 	import Thumbnail from './Thumbnail.svelte';
 
@@ -35,6 +35,9 @@
 		if (index !== workbench.document.plates.findIndex((plate) => plate.id === id))
 			workbench.edit('Move a plate', movePlate(id, index));
 	}
+
+	const sideOf = (id: string): string =>
+		workbench.pair?.[0].id === id ? 'left' : workbench.pair?.[1].id === id ? 'right' : '';
 
 	async function focusPlate(id: string) {
 		await tick();
@@ -73,8 +76,9 @@
 					data-plate={plate.id}
 					aria-current={chosen ? 'page' : undefined}
 					aria-label="Plate {i + 1}: {plate.title}"
-					aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown F2 Delete"
-					onclick={() => openPlate(workbench, plate.id)}
+					aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown F2 Delete Shift+Enter"
+					title={chosen ? undefined : 'Shift and click puts it beside the open plate'}
+					onclick={(event) => (event.shiftKey ? putBeside(workbench, plate) : openPlate(workbench, plate.id))}
 					ondblclick={() => (renaming = plate.id)}
 					onkeydown={(event) => actByKey(event, plate.id)}
 				>
@@ -90,14 +94,20 @@
 						/>
 					{:else}
 						<small>
+							{#if workbench.pair}<i>{sideOf(plate.id)}</i>{/if}
 							{plate.title}
 							<ChecksLine {workbench} {plate} />
 						</small>
-						{#if chosen}
+						{#if chosen || plates.length > 1}
 							<Menu
 								kind="act bare"
 								label="Plate {i + 1}"
 								items={[
+									...(sideOf(plate.id) !== ''
+										? [{ label: 'One plate alone', run: () => workbench.endPair() }]
+										: chosen
+											? []
+											: [{ label: 'Put it beside the open plate', run: () => putBeside(workbench, plate) }]),
 									{ label: 'Rename', run: () => (renaming = plate.id) },
 									{ label: 'Duplicate', run: () => duplicatePlate(workbench, plate.id) },
 									{ label: 'Move up', run: () => shiftPlate(workbench, plate.id, -1), disabled: i === 0 },

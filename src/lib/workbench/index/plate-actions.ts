@@ -48,3 +48,11 @@ export function removePlate(workbench: Workbench, id: string): void {
 	if (neighbour && workbench.plate?.id !== neighbour.id) openPlate(workbench, neighbour.id);
 	notices.say('Plate deleted.', { label: 'Undo', run: () => workbench.undo() });
 }
+
+/** Puts a plate beside the open one, when what both show is there. */
+export function putBeside(workbench: Workbench, plate: Plate): void {
+	loadBenches([plate]).then(
+		() => workbench.putBeside(plate.id),
+		() => notices.say('The plate could not be shown: a part of the page did not arrive. Is the server still there?')
+	);
+}

@@ -14,13 +14,13 @@
 	import { NameAsking } from './name-asking';
 	import { Beside, setBeside } from '$lib/ui/beside.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
-	import { captionHeight } from '$lib/drawing/caption';
-	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
+	import { inksOn } from '$lib/drawing/inks';
+	import { INK } from '$lib/drawing/words';
 	import LinkedColours from '../index/LinkedColours.svelte';
 	import PlateIndex from '../index/PlateIndex.svelte';
 	import Mixer from '../mixer/Mixer.svelte';
+	import BoardArea from './BoardArea.svelte';
 	import ConflictDialog from './ConflictDialog.svelte';
-	import PlateFoot from './PlateFoot.svelte';
 	import { Saver } from './saver.svelte';
 	import { pasteTaken, takeAlong } from './take-along';
 	import SidePanel from './SidePanel.svelte';
@@ -69,7 +69,7 @@
 		askNames(workbench);
 	});
 	// A plate that undo, or a change from elsewhere, brings to the front may be the first of its kind.
-	$effect(() => void loadBenches(workbench.plate ? [workbench.plate] : []));
+	$effect(() => void loadBenches(workbench.pair ?? (workbench.plate ? [workbench.plate] : [])));
 
 	onMount(() => {
 		const retry = () => void saver.flush();
@@ -155,7 +155,7 @@
 />
 <svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
 
-<div class="study" class:adding={workbench.adding}>
+<div class="study" class:adding={workbench.adding} class:paired={workbench.pair !== null}>
 	<TopBar {workbench} {saver} bind:board />
 	{#if workbench.adding}
 		{#await import('../add/AddPage.svelte') then { default: AddPage }}
@@ -169,25 +169,13 @@
 	<section class="bar" aria-label="What decides the plate">
 		{#if bench && workbench.plate}<bench.bar {workbench} plate={workbench.decidedPlate ?? workbench.plate} />{/if}
 	</section>
-	<main id="content" tabindex="-1" style:background={BOARD_COLOURS[board]}>
-		{#if bench && workbench.plate}
-			<div class="board">
-				<div
-					class="plate {workbench.zoom}"
-					class:tried={workbench.isTried}
-					style:--tall={PLATE_HEIGHT + captionHeight(workbench.plate.caption)}
-				>
-					<bench.view {workbench} plate={workbench.plate} />
-				</div>
-			</div>
-			<PlateFoot {workbench} plate={workbench.plate} {board} />
-		{:else}
-			<div class="none">
-				<h2>No plates yet</h2>
-				<p>A plate is one page of the study. Look through the exercises, drawn in your colours, and take one.</p>
-				<button class="act main" onclick={() => (workbench.adding = true)}>Add a plate</button>
-			</div>
-		{/if}
+	<main
+		id="content"
+		tabindex="-1"
+		style:background={BOARD_COLOURS[board]}
+		style:--on-board={inksOn(BOARD_COLOURS[board])[INK]}
+	>
+		<BoardArea {workbench} {board} />
 	</main>
 	<aside>
 		<SidePanel {workbench} {beside}>
@@ -211,6 +199,13 @@
 	.study > :global(header) {
 		grid-column: 1 / -1;
 	}
+	/* Two plates take the room of what stands beside one. */
+	.paired {
+		grid-template-columns: 164px minmax(0, 1fr) 0;
+	}
+	.paired aside {
+		display: none;
+	}
 	/* While exercises are looked through the rest is put away, and stays as it is. */
 	.adding > :global(:not(header, .add)) {
 		display: none;
@@ -232,45 +227,6 @@
 		flex-direction: column;
 		min-height: 0;
 	}
-	.board {
-		flex: 1;
-		display: grid;
-		place-items: safe center safe center;
-		min-height: 0;
-		padding: 14px 16px 8px;
-		overflow: auto;
-		container-type: size;
-	}
-	/* The sheet fits the board both ways; a longer plate scrolls. */
-	.plate {
-		position: relative;
-		width: min(100cqw, 100cqh * 792 / var(--tall));
-		outline: 1px solid #00000030;
-	}
-	.plate.whole {
-		width: 792px;
-	}
-	.plate.double {
-		width: 1584px;
-	}
-	/* What is only tried stands between dashed brackets. */
-	.plate.tried:not(:has(:global(.row.chosen)))::before,
-	.plate.tried:not(:has(:global(.row.chosen)))::after {
-		content: '';
-		position: absolute;
-		top: 0;
-		bottom: 0;
-		width: 7px;
-		border: 2px dashed var(--ink);
-	}
-	.plate.tried::before {
-		right: 100%;
-		border-right: 0 !important;
-	}
-	.plate.tried::after {
-		left: 100%;
-		border-left: 0 !important;
-	}
 	/* What changes in one part never moves another, so the browser need not look. */
 	.side,
 	main,
@@ -286,19 +242,6 @@
 	footer {
 		grid-column: 1 / -1;
 		min-width: 0;
-	}
-	.none {
-		display: grid;
-		justify-items: start;
-		gap: 8px;
-		max-width: 360px;
-		margin: 80px auto;
-		padding: 24px 28px;
-		background: #fff;
-		outline: 1px solid #00000030;
-	}
-	.none h2 {
-		font-size: 22px;
 	}
 	@media (max-width: 1180px) {
 		.study {
@@ -324,14 +267,6 @@
 		}
 		footer {
 			order: 2;
-		}
-		.board {
-			container-type: inline-size;
-			padding: 10px;
-		}
-		.plate {
-			position: relative;
-			width: 100%;
 		}
 	}
 </style>

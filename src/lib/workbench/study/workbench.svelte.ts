@@ -46,6 +46,15 @@ export class Workbench {
 	besideAsked = $state(0);
 
 	zoom = $state<Zoom>('fit');
+	/** The plates that stand side by side, left and right, by their ids; null while one is seen alone. */
+	private pairChoice = $state.raw<readonly [string, string] | null>(null);
+	readonly pair: readonly [Plate, Plate] | null = $derived.by(() => {
+		const found = this.pairChoice?.map((id) => this.document.plates.find((plate) => plate.id === id));
+		const [left, right] = found ?? [];
+		return left && right && left !== right && this.plate && [left.id, right.id].includes(this.plate.id)
+			? [left, right]
+			: null;
+	});
 
 	/** How the study is looked at; it is no part of the study. */
 	view = $state.raw<View>(PLAIN_VIEW);
@@ -149,6 +158,17 @@ export class Workbench {
 		if (this.tries) return;
 		this.beside = what;
 		this.besideAsked++;
+	}
+
+	/** Puts a plate beside the open one. */
+	putBeside(id: string): void {
+		const open = this.plate?.id;
+		this.pairChoice = open === undefined || open === id ? null : [open, id];
+	}
+
+	/** One plate again, the open one. */
+	endPair(): void {
+		this.pairChoice = null;
 	}
 
 	choosePlate(id: string): void {

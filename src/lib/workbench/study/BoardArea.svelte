@@ -1,0 +1,100 @@
+<script lang="ts">
+	import { captionHeight } from '$lib/drawing/caption';
+	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
+	import { benchOf } from '$lib/plates/benches.svelte';
+	import { type Board } from '$lib/ui/boards';
+	import PlateFoot from './PlateFoot.svelte';
+	import { type Workbench } from './workbench.svelte';
+
+	/** What lies on the board: the open plate, or two side by side, or what to do where there is none. */
+	let { workbench, board }: { workbench: Workbench; board: Board } = $props();
+
+	const bench = $derived(workbench.plate && benchOf(workbench.plate));
+</script>
+
+{#if workbench.pair}
+	{#await import('./SideBySide.svelte') then { default: SideBySide }}
+		{#if workbench.pair}<SideBySide {workbench} plates={workbench.pair} />{/if}
+	{/await}
+{:else if bench && workbench.plate}
+	<div class="board">
+		<div
+			class="plate {workbench.zoom}"
+			class:tried={workbench.isTried}
+			style:--tall={PLATE_HEIGHT + captionHeight(workbench.plate.caption)}
+		>
+			<bench.view {workbench} plate={workbench.plate} />
+		</div>
+	</div>
+	<PlateFoot {workbench} plate={workbench.plate} {board} />
+{:else}
+	<div class="none">
+		<h2>No plates yet</h2>
+		<p>A plate is one page of the study. Look through the exercises, drawn in your colours, and take one.</p>
+		<button class="act main" onclick={() => (workbench.adding = true)}>Add a plate</button>
+	</div>
+{/if}
+
+<style>
+	.board {
+		flex: 1;
+		display: grid;
+		place-items: safe center safe center;
+		min-height: 0;
+		padding: 14px 16px 8px;
+		overflow: auto;
+		container-type: size;
+	}
+	/* The sheet fits the board both ways; a longer plate scrolls. */
+	.plate {
+		position: relative;
+		width: min(100cqw, 100cqh * 792 / var(--tall));
+		outline: 1px solid #00000030;
+	}
+	.plate.whole {
+		width: 792px;
+	}
+	.plate.double {
+		width: 1584px;
+	}
+	/* What is only tried stands between dashed brackets. */
+	.plate.tried:not(:has(:global(.row.chosen)))::before,
+	.plate.tried:not(:has(:global(.row.chosen)))::after {
+		content: '';
+		position: absolute;
+		top: 0;
+		bottom: 0;
+		width: 7px;
+		border: 2px dashed var(--ink);
+	}
+	.plate.tried::before {
+		right: 100%;
+		border-right: 0 !important;
+	}
+	.plate.tried::after {
+		left: 100%;
+		border-left: 0 !important;
+	}
+	.none {
+		display: grid;
+		justify-items: start;
+		gap: 8px;
+		max-width: 360px;
+		margin: 80px auto;
+		padding: 24px 28px;
+		background: #fff;
+		outline: 1px solid #00000030;
+	}
+	.none h2 {
+		font-size: 22px;
+	}
+	@media (max-width: 800px) {
+		.board {
+			container-type: inline-size;
+			padding: 10px;
+		}
+		.plate {
+			width: 100%;
+		}
+	}
+</style>
