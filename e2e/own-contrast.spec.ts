@@ -126,6 +126,8 @@ test('a match is made by keys alone and taken back; a new series starts elsewher
 	const first = await drawn(page);
 	await page.getByRole('group', { name: 'Colours of the plate' }).getByRole('button', { name: /^Twin/ }).focus();
 	await page.keyboard.press('Enter');
+	// From the code on to the first track.
+	await page.getByRole('slider', { name: 'Lightness' }).focus();
 	await page.keyboard.press('Shift+ArrowRight');
 	const turned = await drawn(page);
 	expect(turned.twin).not.toBe(first.twin);

@@ -49,17 +49,17 @@ test('the scale as CSS properties and as design tokens', async ({ page }) => {
 	await step(page, 1, 1).click();
 	const colours = (await drawnColours(page)).slice(0, 7);
 	const css = await take(page, 'This scale as CSS properties');
-	expect(css.name).toBe('tints-madder-to-white.css');
+	expect(css.name).toBe('rinsed-out-madder-to-white.css');
 	const applied = await page.evaluate((text) => {
 		const sheet = new CSSStyleSheet();
 		sheet.replaceSync(text);
 		const style = (sheet.cssRules[0] as CSSStyleRule).style;
 		return [...style].map((property) => [property, style.getPropertyValue(property)]);
 	}, css.content.toString());
-	expect(applied.slice(0, -1)).toEqual(colours.map((hex, i) => [`--tints-madder-to-white-${i + 1}`, hex]));
+	expect(applied.slice(0, -1)).toEqual(colours.map((hex, i) => [`--rinsed-out-madder-to-white-${i + 1}`, hex]));
 	// The unbroken gradation is a gradient that a browser takes.
 	const [property, gradient] = applied.at(-1)!;
-	expect(property).toBe('--tints-madder-to-white-gradation');
+	expect(property).toBe('--rinsed-out-madder-to-white-gradation');
 	const painted = await page.evaluate((image) => {
 		const box = document.createElement('div');
 		box.style.backgroundImage = image;
@@ -69,7 +69,7 @@ test('the scale as CSS properties and as design tokens', async ({ page }) => {
 	expect(painted).toContain('rgb(179, 57, 43) 0%');
 
 	const tokens = JSON.parse((await take(page, 'This scale as design tokens')).content.toString());
-	const group = tokens['tints-madder-to-white'];
+	const group = tokens['rinsed-out-madder-to-white'];
 	expect(group.$type).toBe('color');
 	expect(group['step-1'].$value).toEqual({
 		colorSpace: 'srgb',

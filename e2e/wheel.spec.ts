@@ -140,6 +140,8 @@ test('the wheel by keyboard alone: round it, in and out of its rings, to the mix
 	await expect(cell(page, 1, 4)).toBeFocused();
 	await page.keyboard.press('Enter');
 	const before = await cells(page);
+	await expect(page.getByRole('textbox', { name: 'Colour, in any CSS syntax' })).toBeFocused();
+	await page.getByRole('slider', { name: 'Lightness' }).focus();
 	await page.keyboard.press('Shift+ArrowRight');
 	const after = await cells(page);
 	expect(after.flat().filter((hex, i) => hex !== before.flat()[i]).length).toBeGreaterThan(50);

@@ -53,6 +53,8 @@ const VIEWS = [
 		async (page) => {
 			await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
 			await page.getByRole('button', { name: /^\d+\. Assimilation\. / }).hover();
+			// The pictures are drawn one after the other, when the browser has time.
+			await page.waitForTimeout(6000);
 		}
 	],
 	[

@@ -4,8 +4,6 @@
 	import { type Beside } from '$lib/ui/beside.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { Library } from '$lib/palettes/library.svelte';
-	import PalettesPanel from '../palettes/PalettesPanel.svelte';
-	import ReflectionPanel from './ReflectionPanel.svelte';
 	import { BESIDE, type Workbench } from './workbench.svelte';
 
 	/** What stands beside the plate: its readings, the palettes to take colours from, or what is written on the study as a whole. */
@@ -61,8 +59,15 @@
 	</div>
 	<div id="{id}-panel" role="tabpanel" aria-labelledby="{id}-{shown}">
 		{#if shown === 'Readings'}{@render readings()}
-		{:else if shown === 'Palettes'}<PalettesPanel {workbench} {library} />
-		{:else}<ReflectionPanel {workbench} />{/if}
+		{:else if shown === 'Palettes'}
+			{#await import('../palettes/PalettesPanel.svelte') then { default: PalettesPanel }}
+				<PalettesPanel {workbench} {library} />
+			{/await}
+		{:else}
+			{#await import('./ReflectionPanel.svelte') then { default: ReflectionPanel }}
+				<ReflectionPanel {workbench} />
+			{/await}
+		{/if}
 	</div>
 </div>
 

@@ -14,11 +14,7 @@
 	import { setTitleBlock } from '$lib/study/edits';
 	import { type Saver } from './saver.svelte';
 	import SaveStateLine from './SaveStateLine.svelte';
-	import PngDialog from './PngDialog.svelte';
-	import PrintDialog from './PrintDialog.svelte';
 	import { downloadStudy, downloadSvg, taken } from './take-away';
-	import TeachingView from './TeachingView.svelte';
-	import TitleBlockDialog from './TitleBlockDialog.svelte';
 	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';
 
@@ -28,6 +24,14 @@
 
 	let printing = $state(false);
 	let picturing = $state(false);
+
+	/** Which of them have been opened. */
+	let asked = $state({ title: false, printing: false, picturing: false });
+	$effect(() => {
+		asked.title ||= editingTitle;
+		asked.printing ||= printing;
+		asked.picturing ||= picturing;
+	});
 
 	const copyRun = (set: ColourSet) => void copyText(gradationToCss(set.run?.() ?? []), 'the CSS gradient');
 
@@ -89,17 +93,34 @@
 	<Menu kind="act main" label="Take it away" items={files} />
 </header>
 
-{#if workbench.teaching}<TeachingView {workbench} {board} onclose={() => (workbench.teaching = false)} />{/if}
-<PrintDialog bind:open={printing} {workbench} />
-<PngDialog bind:open={picturing} {workbench} />
-<TitleBlockDialog
-	bind:open={editingTitle}
-	titleBlock={workbench.document.titleBlock}
-	onchange={(titleBlock) => {
-		keepDefaults(titleBlock);
-		workbench.edit('Change the title block', setTitleBlock(titleBlock));
-	}}
-/>
+<!-- What is opened now and then is loaded when it is first opened, and stays, so that the focus goes back where it came from. -->
+{#if workbench.teaching}
+	{#await import('./TeachingView.svelte') then { default: TeachingView }}
+		<TeachingView {workbench} {board} onclose={() => (workbench.teaching = false)} />
+	{/await}
+{/if}
+{#if asked.printing}
+	{#await import('./PrintDialog.svelte') then { default: PrintDialog }}
+		<PrintDialog bind:open={printing} {workbench} />
+	{/await}
+{/if}
+{#if asked.picturing}
+	{#await import('./PngDialog.svelte') then { default: PngDialog }}
+		<PngDialog bind:open={picturing} {workbench} />
+	{/await}
+{/if}
+{#if asked.title}
+	{#await import('./TitleBlockDialog.svelte') then { default: TitleBlockDialog }}
+		<TitleBlockDialog
+			bind:open={editingTitle}
+			titleBlock={workbench.document.titleBlock}
+			onchange={(titleBlock) => {
+				keepDefaults(titleBlock);
+				workbench.edit('Change the title block', setTitleBlock(titleBlock));
+			}}
+		/>
+	{/await}
+{/if}
 
 <style>
 	.top {

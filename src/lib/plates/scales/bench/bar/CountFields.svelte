@@ -5,6 +5,7 @@
 	import { MOST_BETWEEN } from '$lib/core/scale/scale';
 	import { type ScalesPlate } from '../../schema';
 	import { type ScaleDecision } from '../../scale';
+	import { notices } from '$lib/ui/notices.svelte';
 	import { setBetween } from '../../scale-edits';
 	import { chosen } from '../chosen-scale';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -26,7 +27,14 @@
 	/** Reads a typed count; what is no number leaves the count as it was, and the field says it again. */
 	function type(field: HTMLInputElement, offset: number) {
 		const typed = Number(field.value);
-		if (field.value.trim() !== '' && Number.isFinite(typed)) set(typed - offset);
+		if (field.value.trim() !== '' && Number.isFinite(typed)) {
+			set(typed - offset);
+			const now = (chosen(workbench)?.scale.between ?? 0) + offset;
+			if (now !== Math.round(typed))
+				notices.say(
+					`A scale has ${offset} to ${MOST_BETWEEN + offset} steps ${offset === 0 ? 'between' : 'in all'}: now ${now}.`
+				);
+		}
 		field.value = String((chosen(workbench)?.scale.between ?? 0) + offset);
 	}
 </script>
