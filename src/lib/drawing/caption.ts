@@ -36,6 +36,9 @@ const heightOf = (lines: readonly string[]): number =>
 /** By how much a sheet grows by its caption, in plate units. */
 export const captionHeight = (caption = ''): number => heightOf(linesOf(caption, MOST_LETTERS));
 
+/** How high the drawing of a plate is without its caption: what lies over a drawing is placed by that. */
+export const heightOver = ({ height }: Drawing, caption?: string): number => height - captionHeight(caption);
+
 /** A drawing with what its maker wrote under it; the sheet grows by its lines. */
 export function withCaption(drawing: Drawing, caption = ''): Drawing {
 	const lines = linesOf(caption, MOST_LETTERS);

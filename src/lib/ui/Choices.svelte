@@ -83,7 +83,7 @@
 					role="menuitemradio"
 					aria-checked={key === chosen}
 					data-first={key === first || undefined}
-					class="option"
+					class="offered option"
 					onclick={() => take(key, close)}
 					onpointerenter={() => attempt(key)}
 					onpointerleave={() => attempt(null)}
@@ -116,22 +116,13 @@
 		flex: none;
 	}
 	.option {
-		display: grid;
 		grid-template: auto auto 18px / minmax(0, 1fr) auto;
 		gap: 1px 8px;
-		width: 100%;
-		padding: 4px 18px 5px;
-		border: 2px solid transparent;
-		border-width: 0 2px;
-		text-align: left;
-		cursor: pointer;
 	}
+	/* What is pointed at is only tried. */
 	.option:hover,
 	.option:focus-visible {
-		border-color: var(--ink);
 		border-style: dashed;
-		outline: 0;
-		box-shadow: none;
 	}
 	.option[aria-checked='true'] {
 		border-color: var(--ink);
@@ -145,9 +136,6 @@
 	}
 	.option span {
 		grid-column: 1 / -1;
-		font-size: 11.5px;
-		line-height: 1.25;
-		color: var(--soft);
 	}
 	.option i {
 		grid-column: 1 / -1;

@@ -5,18 +5,16 @@
 
 	interface Props {
 		/** What opens is, and what it is called. */
-		role: 'menu' | 'dialog' | 'group';
+		role: 'menu' | 'group';
 		label: string;
-		/** Whether what it holds says itself what it is: not all of it is a menu. */
-		itself?: boolean;
 		/** What the button shows. */
 		button: Snippet;
 		/** What the button is called, where that is not what it shows. */
 		buttonLabel?: string | undefined;
 		/** How the button looks. */
 		kind?: string;
-		/** How what opens looks: as a panel, grey or white, or as a menu. */
-		look?: 'panel' | 'white' | 'menu';
+		/** How what opens looks. */
+		look?: 'panel' | 'menu';
 		/** Which part takes the focus when it opens. */
 		first?: string | undefined;
 		/** Which parts arrow keys, Home, End and letters go through. */
@@ -26,18 +24,7 @@
 	}
 
 	/** A button, and what opens under it: inside the window, over everything, closed by Escape and by a click elsewhere. */
-	let {
-		role,
-		label,
-		itself = false,
-		button,
-		buttonLabel,
-		kind = 'act',
-		look = 'panel',
-		first,
-		goes,
-		children
-	}: Props = $props();
+	let { role, label, button, buttonLabel, kind = 'act', look = 'panel', first, goes, children }: Props = $props();
 
 	const id = $props.id();
 	let open = $state(false);
@@ -69,9 +56,9 @@
 	class="over {look}"
 	{id}
 	popover
-	role={itself ? undefined : role}
+	{role}
 	tabindex="-1"
-	aria-label={itself ? undefined : label}
+	aria-label={label}
 	bind:this={panel}
 	ontoggle={opened}
 	onkeydown={(event) => goes && goThrough(event, panel, goes)}
@@ -88,15 +75,11 @@
 		margin: 0;
 		overflow-y: auto;
 	}
-	.panel,
-	.white {
+	.panel {
 		border: 1px solid var(--edge);
 		background: var(--panel-low);
 		color: var(--ink);
 		white-space: normal;
-	}
-	.white {
-		background: #fff;
 	}
 	.over:focus-visible {
 		outline-offset: -2px;

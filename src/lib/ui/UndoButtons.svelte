@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { isWriting } from './is-writing';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import RedoOutline from 'flowbite-svelte-icons/RedoOutline.svelte';
 	import UndoOutline from 'flowbite-svelte-icons/UndoOutline.svelte';
@@ -20,10 +21,7 @@
 	function undoByKey(event: KeyboardEvent) {
 		if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
 		const key = event.key.toLowerCase();
-		const typing =
-			event.target instanceof HTMLElement &&
-			event.target.matches('input:not([type=range], [type=radio], [type=checkbox]), textarea');
-		if (typing || (key !== 'z' && key !== 'y')) return;
+		if (isWriting(event.target) || (key !== 'z' && key !== 'y')) return;
 		event.preventDefault();
 		if (key === 'y' || event.shiftKey) of.redo();
 		else of.undo();

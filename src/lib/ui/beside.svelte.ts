@@ -5,7 +5,7 @@ export interface BesidePanel {
 	readonly id: string;
 	readonly title: string;
 	readonly content: Snippet;
-	/** Whether it only stands there for a choice, and goes when that is made. */
+	/** What is said under it; nothing unless there is something to say. */
 	readonly hint: string | null;
 	readonly onclose: () => void;
 }

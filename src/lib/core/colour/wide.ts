@@ -12,7 +12,7 @@ const each = ([r, g, b]: ReadonlyTriple, curve: (size: number) => number): Tripl
 	signed(b, curve)
 ];
 
-/** Adobe RGB (1998): an exponent of 563/256. */
+/** a98-rgb, which IEC 61966-2-5 has as opRGB: an exponent of 563/256. */
 const A98: Matrix = [
 	[573536 / 994567, 263643 / 1420810, 187206 / 994567],
 	[591459 / 1989134, 6239551 / 9945670, 374412 / 4972835],

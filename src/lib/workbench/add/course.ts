@@ -4,7 +4,7 @@ import { KIND_NAMES, kindNamed, surroundingsOf } from '$lib/plates/kinds';
 import { type Part } from '$lib/plates/offer';
 import { type Plate } from '$lib/plates/plate';
 
-/** An exercise as the page shows it: the plate that it would be in this study, and how many of it there are already. */
+/** An exercise as the page shows it: the plate that it would be in this study, and whether that has one already. */
 export interface Shown {
 	readonly id: string;
 	/** From 1, in the order of the course. */

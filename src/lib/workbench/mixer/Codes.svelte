@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { CODE_KINDS, codesOf, type CodeKind } from '$lib/core/colour/codes';
 	import { type Colour } from '$lib/core/colour/colour';
+	import { takesLetters } from '$lib/ui/is-writing';
 	import { copyText } from './clipboard';
 
 	let { colour }: { colour: Colour } = $props();
@@ -20,10 +21,7 @@
 	/** Keys 1 to 6 copy, unless something is being typed. */
 	function copyByKey(event: KeyboardEvent) {
 		const kind = CODE_KINDS[Number(event.key) - 1];
-		const typing =
-			event.target instanceof HTMLElement &&
-			event.target.matches('input:not([type=range], [type=radio]), textarea, select');
-		if (!kind || typing || event.ctrlKey || event.metaKey || event.altKey) return;
+		if (!kind || takesLetters(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
 		void copyText(codes[kind]);
 	}
 </script>

@@ -2,12 +2,11 @@
 	import { captionHeight } from '$lib/drawing/caption';
 	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
 	import { benchOf } from '$lib/plates/benches.svelte';
-	import { type Board } from '$lib/ui/boards';
 	import PlateFoot from './PlateFoot.svelte';
 	import { type Workbench } from './workbench.svelte';
 
 	/** What lies on the board: the open plate, or two side by side, or what to do where there is none. */
-	let { workbench, board }: { workbench: Workbench; board: Board } = $props();
+	let { workbench }: { workbench: Workbench } = $props();
 
 	const bench = $derived(workbench.plate && benchOf(workbench.plate));
 </script>
@@ -26,7 +25,7 @@
 			<bench.view {workbench} plate={workbench.plate} />
 		</div>
 	</div>
-	<PlateFoot {workbench} plate={workbench.plate} {board} />
+	<PlateFoot {workbench} plate={workbench.plate} />
 {:else}
 	<div class="none">
 		<h2>No plates yet</h2>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type Snippet } from 'svelte';
-	import { captionHeight } from '$lib/drawing/caption';
+	import { heightOver } from '$lib/drawing/caption';
 	import { type Drawing } from '$lib/drawing/drawing';
 	import { type TakenColour } from '$lib/model/colour-text';
 	import { type PlateBase } from '$lib/model/plate-base';
@@ -33,6 +33,6 @@
 </script>
 
 <PlateSurface {workbench} {plate} {drawing} ondropped={put}>
-	<ColourPlaces {places} width={drawing.width} height={drawing.height - captionHeight(plate.caption)} {onhold} />
+	<ColourPlaces {places} width={drawing.width} height={heightOver(drawing, plate.caption)} {onhold} />
 	{@render children?.()}
 </PlateSurface>

@@ -1,7 +1,4 @@
 <script lang="ts">
-	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
-	import { inksOn } from '$lib/drawing/inks';
-	import { INK } from '$lib/drawing/words';
 	import { type PlateBase } from '$lib/model/plate-base';
 	import CaptionField from './CaptionField.svelte';
 	import PlateGround from './PlateGround.svelte';
@@ -9,12 +6,10 @@
 	import ZoomPicker from './ZoomPicker.svelte';
 
 	/** Under the board: what every plate has, whatever is on it, and how large it is seen. */
-	let { workbench, plate, board }: { workbench: Workbench; plate: PlateBase; board: Board } = $props();
-
-	const ink = $derived(inksOn(BOARD_COLOURS[board])[INK]);
+	let { workbench, plate }: { workbench: Workbench; plate: PlateBase } = $props();
 </script>
 
-<div class="foot" style:--on-board={ink} style:--focus={ink} style:color={ink}>
+<div class="foot">
 	<PlateGround {workbench} {plate} />
 	{#key plate.id}<CaptionField {workbench} {plate} />{/key}
 	<ZoomPicker {workbench} />
@@ -29,6 +24,8 @@
 		min-width: 0;
 		padding: 0 16px 8px;
 		font-size: 12px;
+		color: var(--on-board);
+		--focus: var(--on-board);
 	}
 	@media (max-width: 800px) {
 		.foot {

@@ -5,6 +5,7 @@
 	import { type PlateBase } from '$lib/model/plate-base';
 	import { linkedOf } from '$lib/model/resolve';
 	import { sourceFor } from '$lib/model/surroundings';
+	import NeutralChoice from '$lib/ui/NeutralChoice.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import { type Workbench } from './workbench.svelte';
 
@@ -35,11 +36,13 @@
 <fieldset>
 	<legend>Ground of this plate</legend>
 	{#each SHEETS as { name, hex }, i (hex)}
-		<label title={name}>
-			<input type="radio" name="sheet" checked={grey === hex} onchange={() => takeSheet(i)} />
-			<i style:background={seenHex(workbench.view, hex)}></i>
-			<span class="unseen">{name}</span>
-		</label>
+		<NeutralChoice
+			group="sheet"
+			said={name}
+			fill={seenHex(workbench.view, hex)}
+			checked={grey === hex}
+			onchoose={() => takeSheet(i)}
+		/>
 	{/each}
 	{#if linked.length > 0}
 		<SelectField
@@ -64,33 +67,6 @@
 		float: left;
 		margin-right: 8px;
 		white-space: nowrap;
-	}
-	label {
-		display: grid;
-		place-items: center;
-		position: relative;
-		width: 24px;
-		height: 24px;
-		cursor: pointer;
-	}
-	input {
-		position: absolute;
-		inset: 0;
-		opacity: 0;
-		cursor: pointer;
-	}
-	/* The swatch itself has no line around it: what is chosen stands between two brackets. */
-	i {
-		width: 16px;
-		height: 16px;
-	}
-	input:checked ~ i {
-		outline: 2px solid var(--on-board);
-		outline-offset: 2px;
-	}
-	input:focus-visible ~ i {
-		outline: 3px double var(--on-board);
-		outline-offset: 2px;
 	}
 	fieldset :global(.ground-colour) {
 		width: 142px;

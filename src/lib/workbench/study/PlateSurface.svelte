@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack, type Snippet } from 'svelte';
-	import { captionHeight } from '$lib/drawing/caption';
+	import { heightOver } from '$lib/drawing/caption';
 	import { type Drawing } from '$lib/drawing/drawing';
 	import { inksOn } from '$lib/drawing/inks';
 	import { INK, SOFT } from '$lib/drawing/words';
@@ -44,7 +44,7 @@
 	/** How much of a plate its head takes, in plate units. */
 	const HEAD = 54;
 	/** What lies over the drawing is placed by what its kind has drawn: the caption comes under that. */
-	const own = $derived(drawing.height - captionHeight(plate.caption));
+	const own = $derived(heightOver(drawing, plate.caption));
 	const inks = $derived(inksOn(drawing.paper));
 	const takes = takesColour((colour, on) => ondropped?.(colour, on));
 </script>

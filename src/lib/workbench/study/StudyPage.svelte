@@ -175,7 +175,7 @@
 		style:background={BOARD_COLOURS[board]}
 		style:--on-board={inksOn(BOARD_COLOURS[board])[INK]}
 	>
-		<BoardArea {workbench} {board} />
+		<BoardArea {workbench} />
 	</main>
 	<aside>
 		<SidePanel {workbench} {beside}>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { takesLetters } from '$lib/ui/is-writing';
 	import { ZOOMS, ZOOM_WORDS, type Workbench } from './workbench.svelte';
 
 	/** How large the plate is seen; Z goes through it. */
@@ -6,11 +7,7 @@
 
 	function goByKey(event: KeyboardEvent) {
 		if (event.key.toLowerCase() !== 'z' || event.ctrlKey || event.metaKey || event.altKey) return;
-		if (
-			event.target instanceof HTMLElement &&
-			event.target.matches('input:not([type=range], [type=radio]), textarea, select')
-		)
-			return;
+		if (takesLetters(event.target)) return;
 		const by = event.shiftKey ? ZOOMS.length - 1 : 1;
 		workbench.zoom = ZOOMS[(ZOOMS.indexOf(workbench.zoom) + by) % ZOOMS.length]!;
 	}

@@ -7,6 +7,7 @@ import { type Parts } from '$lib/plates/parts';
 import { kindOf } from '$lib/plates/kinds';
 import { clipIn, clipOfPlate, landed, onClipboard, plateLanded, usedOf, type Clip } from '$lib/study/clip';
 import { copyOfPlate } from '$lib/study/edits';
+import { isWriting } from '$lib/ui/is-writing';
 import { notices } from '$lib/ui/notices.svelte';
 import { openPlate } from '../index/plate-actions';
 import { settableHeld, subjectOf } from '../mixer/subject';
@@ -64,9 +65,6 @@ function taken(workbench: Workbench, focus: Element | null): Taken | null {
 	const onPlate = focus?.closest('.surface') ?? null;
 	return (onPlate && partTaken(workbench)) ?? colourTaken(workbench);
 }
-
-const isWriting = (target: EventTarget | null): boolean =>
-	target instanceof HTMLElement && target.matches('input:not([type=range], [type=radio], [type=checkbox]), textarea');
 
 /** Ctrl C and Ctrl X: what is taken goes to the clipboard, as colours for other programs and as the whole for ours. */
 export function takeAlong(workbench: Workbench, event: ClipboardEvent): void {

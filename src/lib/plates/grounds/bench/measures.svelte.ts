@@ -1,4 +1,5 @@
 import { download } from '$lib/client/files';
+import { keepHere, readHere } from '$lib/client/kept-here';
 import { type OwnContrast } from '$lib/core/matching/own-contrast';
 import { newId } from '$lib/model/ids';
 import { measuresFileSchema, type Measure, type MeasuresFile } from '$lib/model/own-contrast';
@@ -38,20 +39,14 @@ class Measures {
 	load(): void {
 		if (this.loaded) return;
 		this.loaded = true;
-		try {
-			this.list = measuresIn(localStorage.getItem(KEY) ?? '') ?? [];
-		} catch {
-			// A browser that keeps nothing for us: then they last as long as the page.
-		}
+		// From a browser that keeps nothing for us none come: then they last as long as the page.
+		this.list = readHere(KEY, measuresFileSchema)?.measures ?? [];
 	}
 
 	private set(list: readonly Measure[]): void {
 		this.list = [...list].sort(newestFirst).slice(0, MOST);
-		try {
-			localStorage.setItem(KEY, JSON.stringify(fileOf(this.list)));
-		} catch {
+		if (!keepHere(KEY, fileOf(this.list)))
 			notices.say('This browser keeps nothing: the measure lasts until the page is closed. Take it along as a file.');
-		}
 	}
 
 	/** Keeps what a series came to. */

@@ -75,7 +75,7 @@
 				{#each COMMON_RULES as { about, rules } (about)}
 					<h4>{about}</h4>
 					{#each rules as { name, says, rule } (name)}
-						<button class="rule" disabled={full || (onRow && row === null)} onclick={() => add(rule, close)}>
+						<button class="offered rule" disabled={full || (onRow && row === null)} onclick={() => add(rule, close)}>
 							<b>{name}</b><span>{says}</span>
 						</button>
 					{/each}
@@ -204,29 +204,9 @@
 		font: 500 14px/1.2 var(--font-serif);
 		color: var(--soft);
 	}
-	.rule {
-		display: grid;
-		width: 100%;
-		padding: 4px 18px 5px;
-		border: 2px solid transparent;
-		border-width: 0 2px;
-		text-align: left;
-		cursor: pointer;
-	}
-	.rule:hover,
-	.rule:focus-visible {
-		border-color: var(--ink);
-		outline: 0;
-		box-shadow: none;
-	}
 	.rule:disabled {
 		opacity: 0.5;
 		cursor: default;
-	}
-	.rule span {
-		font-size: 11.5px;
-		line-height: 1.3;
-		color: var(--soft);
 	}
 	summary {
 		width: max-content;
