@@ -167,14 +167,14 @@ test('pages are made of plates that come with their colours, and refused without
 		titleBlock: document.titleBlock,
 		plates: [plate],
 		linked: document.linked,
-		form: { paper: 'a4', across: true }
+		page: { paper: 'a4', across: true }
 	};
 	const pdf = await request.post('/api/print', { data: asked });
 	expect(pdf.headers()['content-type']).toBe('application/pdf');
 	expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
 	const none = await request.post('/api/print', { data: { ...asked, plates: [] } });
 	expect((await problem(none, 422)).detail).toContain('plates');
-	const paper = await request.post('/api/print', { data: { ...asked, form: { paper: 'a1', across: true } } });
+	const paper = await request.post('/api/print', { data: { ...asked, page: { paper: 'a1', across: true } } });
 	expect((await problem(paper, 422)).detail).toContain('paper');
 	const unlinked = await request.post('/api/print', { data: { ...asked, linked: [] } });
 	expect((await problem(unlinked, 422)).detail).toContain('linked colours');

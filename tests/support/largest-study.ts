@@ -42,7 +42,7 @@ export const printOf = ({ titleBlock, plates, linked }: StudyDocument): PrintReq
 	titleBlock,
 	plates,
 	linked,
-	form: { paper: 'a4', across: true },
+	page: { paper: 'a4', across: true },
 	codes: false,
 	reflection: ''
 });

@@ -45,7 +45,7 @@ export interface Following<Place> {
 	readonly parents: readonly { readonly name: string; readonly place: Place }[];
 }
 
-/** What of a plate can be held in the mixer. A place is plain data whose form belongs to its kind. */
+/** What of a plate can be held in the mixer. A place is plain data whose shape belongs to its kind. */
 export interface Places<P extends PlateBase, Place> {
 	/** What is held when nothing else is; as near as can be to a place that is gone or was left. Null where nothing can be held. */
 	readonly first: (plate: P, left: Place | null) => Place | null;

@@ -6,7 +6,7 @@ import { type ColourSource } from '$lib/model/colour-text';
 
 /**
  * What of a plate can be taken along by itself, as a row of scales can. Written as methods: whoever carries a part does not know of
- * which form it is, and only ever gives it back to its own kind.
+ * what make it is, and only ever gives it back to its own kind.
  */
 export interface Parts<P extends PlateBase, Place, Part> {
 	/** "row" */

@@ -10,12 +10,12 @@ export const PAPER_WORDS: Readonly<Record<Paper, string>> = { a4: 'A4', letter: 
 /** Short and long side in points (ISO 216; ANSI/ASME Y14.1). */
 const SIDES: Readonly<Record<Paper, readonly [number, number]>> = { a4: [595.28, 841.89], letter: [612, 792] };
 
-export const pageFormSchema = z.strictObject({ paper: z.enum(PAPERS), across: z.boolean() });
+export const pageLayoutSchema = z.strictObject({ paper: z.enum(PAPERS), across: z.boolean() });
 /** A paper and whether it lies across. */
-export type PageForm = z.infer<typeof pageFormSchema>;
+export type PageLayout = z.infer<typeof pageLayoutSchema>;
 
 /** Width and height of a page in points. */
-export function pageSize({ paper, across }: PageForm): [number, number] {
+export function pageSize({ paper, across }: PageLayout): [number, number] {
 	const [short, long] = SIDES[paper];
 	return across ? [long, short] : [short, long];
 }
@@ -26,7 +26,7 @@ export const printRequestSchema = z
 		titleBlock: titleBlockSchema,
 		plates: z.array(plateSchema).min(1).max(MOST_PLATES),
 		linked: z.array(linkedColourSchema).max(MOST_LINKED),
-		form: pageFormSchema,
+		page: pageLayoutSchema,
 		/** Whether the title block of an exercise names its colours with their codes. */
 		codes: z.boolean().default(false),
 		reflection: reflectionSchema.default('')

@@ -39,4 +39,20 @@ describe('which of two is lighter', () => {
 		expect(surelyJudged([true, true, false, true])).toBe(18);
 		expect(surelyJudged(JUDGED_DIFFERENCES.map(() => true))).toBe(1.5);
 	});
+
+	it('a round before the first is as plain as the first, one past the last as hard as the last', () => {
+		expect([-4, 0, JUDGED_ROUNDS - 1, 40].map((round) => judgedPair(3, round).difference)).toEqual([24, 24, 1.5, 1.5]);
+	});
+
+	it('a series that somebody has begun goes on with the same pairs: answers are kept by its seed alone', () => {
+		const codes = (seed: number, round: number) =>
+			judgedPair(seed, round).colours.map((colour) => linearToHex(...colour));
+		// As they were made when answers were first kept.
+		expect([codes(7, 0), codes(7, 3), codes(7, 11), codes(23, 5)]).toEqual([
+			['#681855', '#15826b'],
+			['#45717a', '#d56170'],
+			['#00816b', '#ab624d'],
+			['#88595c', '#005f7a']
+		]);
+	});
 });

@@ -104,7 +104,10 @@ describe('a shift on a ground, in words', () => {
 		expect(shiftWords(grown(0.15), grown(0.1))).toMatch(/^(\d+ (lighter|darker) and )?stronger than/);
 		expect(shiftWords(grown(0.1), grown(0.105))).toBe('as on a neutral board');
 		expect(scoreMatch(grown(0.12), grown(0.1)).words).toBe('value right, a little too strong, hue right');
-		expect(scoreMatch(grown(0.1), grown(0.16)).words).toContain('too quiet');
+		expect(scoreMatch(grown(0.1), grown(0.16)).words).toMatch(
+			/^(value right|\d+ (lighter|darker)), too quiet, hue right$/
+		);
+		expect(scoreMatch(grown(0.1), grown(0.12)).words).toBe('value right, a little too quiet, hue right');
 		expect(scoreMatch(linear('oklch(0.6 0.1 50)'), grown(0.1)).words).toContain('hue towards orange');
 		expect(scoreMatch(linear('oklch(0.6 0.1 40)'), grown(0.1)).words).toContain('hue a little towards orange');
 	});
@@ -130,6 +133,15 @@ describe('a lit form (Lambert 1760)', () => {
 		const { highlight, light, halfTone, reflectedLight, shadow } = litRegions(lighting);
 		const values = [highlight, light, halfTone, reflectedLight, shadow].map(y);
 		expect(values).toEqual([...values].sort((a, b) => b - a));
+	});
+
+	it('the shadow holds the ambient light alone, and its edge a third of what the lit background throws back', () => {
+		const { shadow, reflectedLight } = litRegions({ ...lighting, gloss: 0 });
+		lighting.object.forEach((x, i) => {
+			expect(shadow[i]! / x).toBeCloseTo(lighting.ambient[i]!, 6);
+			const thrown = lighting.background[i]! * (lighting.keyLight[i]! + lighting.ambient[i]!);
+			expect((reflectedLight[i]! - shadow[i]!) / (x * thrown)).toBeCloseTo(0.35, 2);
+		});
 	});
 
 	it('the half-tone at 60° has half of the key light, and without lights all is black', () => {

@@ -8,7 +8,7 @@ import { type Triple } from '../colour/vector';
 import { seenColour } from '../ground/on-ground';
 import { type Strengths } from '../ground/on-ground';
 import { fitStrengths, type Match } from './fit-strengths';
-import { CONTRAST_ROUNDS, contrastTrial, readContrast } from './own-contrast';
+import { CONTRAST_ROUNDS, contrastTrial, matchesOf as codedMatches, readContrast } from './own-contrast';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
 const series = (seed: number) => Array.from({ length: CONTRAST_ROUNDS }, (_, round) => contrastTrial(seed, round));
@@ -109,5 +109,56 @@ describe('one’s own contrast, by the method of adjustment (common practice; th
 		expect(strengths.colour).toBeCloseTo(0, 3);
 		expect(spread.value).toBeLessThan(0.01);
 		expect(verdict).toBe('agrees');
+	});
+
+	it('a series that somebody has begun goes on with the same matches: twins are kept by its seed alone', () => {
+		const codes = (seed: number, round: number) => {
+			const { figure, ground, start } = contrastTrial(seed, round);
+			return [figure, ground, start].map((colour) => linearToHex(...colour));
+		};
+		// As they were made when twins were first kept.
+		expect([codes(23, 0), codes(23, 5), codes(4, 11)]).toEqual([
+			['#7c7c7c', '#ebebeb', '#918d90'],
+			['#7c7c7c', '#b7453b', '#776658'],
+			['#9c8969', '#2864ac', '#a5a2c1']
+		]);
+		expect([contrastTrial(23, 0).figure, contrastTrial(23, 0).ground]).toEqual([
+			contrastTrial(23, -3).figure,
+			contrastTrial(23, -3).ground
+		]);
+		const last = contrastTrial(23, CONTRAST_ROUNDS - 1);
+		expect([contrastTrial(23, 40).figure, contrastTrial(23, 40).ground]).toEqual([last.figure, last.ground]);
+	});
+
+	it('kept codes become the light that a screen gives, each in its place', () => {
+		const [match] = codedMatches([{ figure: '#808080', ground: 'oklch(0.7 0.4 150)', twin: '#fff' }]);
+		expect(match!.figure.map((x) => x.toFixed(4))).toEqual(['0.2159', '0.2159', '0.2159']);
+		expect(match!.twin.every((x) => Math.abs(x - 1) < 1e-9)).toBe(true);
+		for (const x of match!.ground) expect(x >= 0 && x <= 1).toBe(true);
+	});
+
+	it('either strength alone can contradict itself', () => {
+		const torn = (one: Strengths, other: Strengths) => {
+			const [a, b] = [matchesOf(3, one), matchesOf(3, other)];
+			return readContrast(
+				a.map((match, i) => (i % 2 === 0 ? match : b[i]!)),
+				startsOf(3)
+			);
+		};
+		const value = torn({ value: -0.5, colour: -0.08 }, { value: 0.3, colour: -0.08 });
+		expect(value.spread.value).toBeGreaterThan(0.1);
+		expect(value.spread.colour).toBeLessThan(0.04);
+		expect(value.verdict).toBe('contradicts');
+		const colour = torn({ value: -0.3, colour: -0.25 }, { value: -0.3, colour: 0.15 });
+		expect(colour.spread.value).toBeLessThan(0.1);
+		expect(colour.spread.colour).toBeGreaterThan(0.04);
+		expect(colour.verdict).toBe('contradicts');
+	});
+
+	it('a figure on a ground of its own colour tells nothing, and has no spread', () => {
+		const grey = linear('#808080');
+		const { strengths, spread } = fitStrengths([{ figure: [0, 0, 0], ground: [0, 0, 0], twin: [0, 0, 0] }]);
+		expect([strengths.value, strengths.colour, spread.value, spread.colour].every(Number.isFinite)).toBe(true);
+		expect(fitStrengths([{ figure: grey, ground: linear('#ffffff'), twin: grey }]).strengths.colour).toBeCloseTo(0, 3);
 	});
 });

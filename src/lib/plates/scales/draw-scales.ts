@@ -20,7 +20,7 @@ import { PAPER, INK, shortened, words } from '$lib/drawing/words';
 const MARGIN = 28;
 
 /** "madder to white", "white to black through madder", "madder to the hue of woad" */
-export function wayOf(decision: ScaleDecision, linked: readonly LinkedColour[]): string {
+export function mixingOf(decision: ScaleDecision, linked: readonly LinkedColour[]): string {
 	const { recipe, turning = 'held', dulling = 'mixed' } = decision;
 	const names = usedParents(decision).map((source) => nameOf(source, { linked }));
 	if (recipe === 'value-steps') return `white to black through ${names[0]}`;
@@ -37,19 +37,19 @@ export const labelOfRow = ({ label, recipe }: Pick<ScaleDecision, 'label' | 'rec
 
 /** "Tints, madder to white" */
 export const nameOfScale = (decision: ScaleDecision, linked: readonly LinkedColour[]): string =>
-	`${labelOfRow(decision)}, ${wayOf(decision, linked)}`;
+	`${labelOfRow(decision)}, ${mixingOf(decision, linked)}`;
 
 /** What stands under the name of a row: where it goes, and by which recipe, where the name does not say that. */
 const saidOf = (decision: ScaleDecision, linked: readonly LinkedColour[]): string =>
 	decision.label
-		? `${RECIPE_WORDS[decision.recipe].name.toLowerCase()}: ${wayOf(decision, linked)}`
-		: wayOf(decision, linked);
+		? `${RECIPE_WORDS[decision.recipe].name.toLowerCase()}: ${mixingOf(decision, linked)}`
+		: mixingOf(decision, linked);
 
 /** "mixed in OKLab, equal shares"; hue steps are not mixed but turned. */
 function mixedHow({ recipe, method, spacing, route = 'shorter', pins }: ScaleDecision): string {
-	const way = recipe === 'hue-steps' && !pins?.length ? 'turned' : `mixed ${METHOD_WORDS[method].name}`;
-	const round = way === 'turned' || (HUE_PLACE[method] >= 0 && route !== 'shorter');
-	return `${way}${round ? ` ${ROUTE_WORDS[route]}` : ''}, ${SPACING_WORDS[spacing].name}`;
+	const mixing = recipe === 'hue-steps' && !pins?.length ? 'turned' : `mixed ${METHOD_WORDS[method].name}`;
+	const round = mixing === 'turned' || (HUE_PLACE[method] >= 0 && route !== 'shorter');
+	return `${mixing}${round ? ` ${ROUTE_WORDS[route]}` : ''}, ${SPACING_WORDS[spacing].name}`;
 }
 
 const countOf = ({ between, inAll }: Scale): string => `${between} between · ${inAll} in all`;

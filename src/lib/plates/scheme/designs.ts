@@ -62,11 +62,11 @@ export function border({ x, y, width, height }: Box, yarns: Yarns): Shape[] {
 	const tooth = (right - left) / 8;
 	const teeth = along(8).flatMap((at): string[] => {
 		const middle = left + (right - left) * at;
-		const up = (edge: number, way: number): string =>
+		const up = (edge: number, turn: 1 | -1): string =>
 			outline([
 				[middle - tooth / 2, edge],
 				[middle + tooth / 2, edge],
-				[middle, edge + way * rim * 0.72]
+				[middle, edge + turn * rim * 0.72]
 			]);
 		return [up(top, -1), up(bottom, 1)];
 	});

@@ -27,7 +27,7 @@ async function made<T>(work: () => Promise<T>): Promise<Made<T>> {
 /** Plates as a PDF, out of the text of a print request. */
 export const print = (text: string): Promise<Made<Uint8Array>> =>
 	made(async () => {
-		const { titleBlock, plates, linked, form, codes, reflection } = readAs(text, printRequestSchema);
+		const { titleBlock, plates, linked, page, codes, reflection } = readAs(text, printRequestSchema);
 		const { pagesToPdf } = await import('../print/pdf');
 		// Drawn one after the other, as they are written; of a copy, with which all goes that was remembered for drawing it again.
 		function* pages(): Generator<Page> {
@@ -39,7 +39,7 @@ export const print = (text: string): Promise<Made<Uint8Array>> =>
 				};
 			}
 		}
-		return pagesToPdf(pages, plates.length, titleBlock, form, reflection);
+		return pagesToPdf(pages, plates.length, titleBlock, page, reflection);
 	});
 
 /** A plate as PNG, out of the text of a picture request. */

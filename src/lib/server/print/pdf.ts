@@ -2,7 +2,7 @@ import PDFDocument from 'pdfkit';
 import { type Shape } from '$lib/drawing/drawing';
 import { barsOf, figuresOf } from '$lib/drawing/bars';
 import { type TitleBlock } from '$lib/study/study';
-import { pageSize, type PageForm } from '$lib/study/print';
+import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
 import { faceFiles } from './faces';
 import { pagesOfText, writePage } from './reflection';
@@ -27,10 +27,10 @@ export async function pagesToPdf(
 	pages: () => Iterable<Page>,
 	count: number,
 	titleBlock: TitleBlock,
-	form: PageForm,
+	layout: PageLayout,
 	reflection = ''
 ): Promise<Uint8Array> {
-	const [width, height] = pageSize(form);
+	const [width, height] = pageSize(layout);
 	const date = dayOf(titleBlock.date);
 	const info = {
 		Title: titleBlock.title,
@@ -51,9 +51,9 @@ export async function pagesToPdf(
 		linesOf: (codes: readonly string[]) => linesOf(pdf, codes, width - 2 * MARGIN)
 	};
 	const written = pagesOfText(pdf, reflection, room);
-	const total = (form.across ? count : [...sheetsOf(pages(), room, true)].length) + written.length;
+	const total = (layout.across ? count : [...sheetsOf(pages(), room, true)].length) + written.length;
 	let sheet = 0;
-	for (const { placed, lines } of sheetsOf(pages(), room, !form.across)) {
+	for (const { placed, lines } of sheetsOf(pages(), room, !layout.across)) {
 		sheet++;
 		pdf.addPage();
 		for (const { drawing, scale, x, y } of placed) {

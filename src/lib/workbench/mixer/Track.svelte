@@ -80,7 +80,7 @@
 
 <div class="track">
 	<span class="name">{axis.name}</span>
-	<div class="way">
+	<div class="groove">
 		<canvas bind:this={canvas} width={COLUMNS} height={HEIGHT}></canvas>
 		<input
 			type="range"
@@ -115,7 +115,7 @@
 		gap: 12px;
 		align-items: center;
 	}
-	.way {
+	.groove {
 		position: relative;
 		height: 18px;
 	}

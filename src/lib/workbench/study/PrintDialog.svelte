@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { PAPER_WORDS, PAPERS, type PageForm } from '$lib/study/print';
+	import { PAPER_WORDS, PAPERS, type PageLayout } from '$lib/study/print';
 	import Sheet from '$lib/ui/Sheet.svelte';
 	import { downloadPdf } from './take-away';
 	import { whileMade } from './while-made';
@@ -8,7 +8,7 @@
 	/** What is printed, and on which paper. */
 	let { open = $bindable(), workbench }: { open: boolean; workbench: Workbench } = $props();
 
-	let form = $state<PageForm>({ paper: 'a4', across: true });
+	let page = $state<PageLayout>({ paper: 'a4', across: true });
 	let whole = $state(true);
 	let codes = $state(false);
 
@@ -20,7 +20,7 @@
 	function print() {
 		open = false;
 		const { document } = workbench;
-		void whileMade('the PDF', (making) => downloadPdf(document, plates, form, codes, making));
+		void whileMade('the PDF', (making) => downloadPdf(document, plates, page, codes, making));
 	}
 </script>
 
@@ -34,14 +34,14 @@
 		<fieldset>
 			<legend>Paper</legend>
 			{#each PAPERS as paper (paper)}
-				<label><input type="radio" name="paper" bind:group={form.paper} value={paper} /> {PAPER_WORDS[paper]}</label>
+				<label><input type="radio" name="paper" bind:group={page.paper} value={paper} /> {PAPER_WORDS[paper]}</label>
 			{/each}
 		</fieldset>
 		<fieldset>
 			<legend>Laid</legend>
-			<label><input type="radio" name="across" bind:group={form.across} value={true} /> across, one plate a page</label>
+			<label><input type="radio" name="across" bind:group={page.across} value={true} /> across, one plate a page</label>
 			<label
-				><input type="radio" name="across" bind:group={form.across} value={false} /> upright, plates under each other</label
+				><input type="radio" name="across" bind:group={page.across} value={false} /> upright, plates under each other</label
 			>
 		</fieldset>
 		<fieldset>

@@ -4,7 +4,7 @@ import { type NamedColour } from '$lib/core/format/colour-list';
 import { drawPlate } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { type Plate } from '$lib/plates/plate';
-import { type PageForm, type PrintRequest } from '$lib/study/print';
+import { type PageLayout, type PrintRequest } from '$lib/study/print';
 import { type StudyDocument } from '$lib/study/study';
 import { type LinkedColour } from '$lib/model/linked';
 import { writeStudyFile } from '$lib/study/study-file';
@@ -28,13 +28,13 @@ export const downloadPng = (
 export function downloadPdf(
 	{ titleBlock, linked, reflection, plates: all }: StudyDocument,
 	plates: readonly Plate[],
-	form: PageForm,
+	page: PageLayout,
 	codes: boolean,
 	making: Making
 ): Promise<string | null> {
 	// A reflection is on the whole: it goes with all plates, and not with one.
 	const whole = plates.length === all.length ? (reflection ?? '') : '';
-	const request: PrintRequest = { titleBlock, plates: [...plates], linked, form, codes, reflection: whole };
+	const request: PrintRequest = { titleBlock, plates: [...plates], linked, page, codes, reflection: whole };
 	return downloadMade('/api/print', request, `${handInName(titleBlock)}.pdf`, making);
 }
 

@@ -8,7 +8,7 @@ import { followed } from '$lib/study/followed';
 import { type StudyDocument } from '$lib/study/study';
 import { type Left } from './histories';
 
-/** What the mixer holds: a linked colour, or a place of the open plate. A place's form belongs to the plate's kind. */
+/** What the mixer holds: a linked colour, or a place of the open plate. A place's shape belongs to the plate's kind. */
 export type Held =
 	{ readonly kind: 'linked'; readonly id: string } | { readonly kind: 'place'; readonly place: unknown };
 

@@ -17,11 +17,11 @@ const WAY_PARTS = 120;
 function drawMixture(lean: string, { parents, share, hex, toFirst, toSecond }: MadeMiddle): Shape[] {
 	const path = pathBetween(parents[0].linear, parents[1].linear, 'oklab', false);
 	const fills = Array.from({ length: WAY_PARTS }, (_, i) => patchOf(pointOn(path, (i + 0.5) / WAY_PARTS).linear).hex);
-	const at = MIDDLE.way.x + MIDDLE.way.width * share;
+	const at = MIDDLE.row.x + MIDDLE.row.width * share;
 	return [
 		bar(MIDDLE.middle, hex),
-		rowIn(MIDDLE.way, fills),
-		{ kind: 'rule', x1: at, y1: MIDDLE.way.y - 12, x2: at, y2: MIDDLE.way.y - 2, stroke: INK },
+		rowIn(MIDDLE.row, fills),
+		{ kind: 'rule', x1: at, y1: MIDDLE.row.y - 12, x2: at, y2: MIDDLE.row.y - 2, stroke: INK },
 		under(MIDDLE.middle, `${lean}, ${hex}`),
 		under(MIDDLE.middle, `ΔE00 ${toFirst.toFixed(1)} to the first, ${toSecond.toFixed(1)} to the second`, 31)
 	];
