@@ -68,9 +68,9 @@ test('grounds are proposed by a worker, ranked with one’s own among them, take
 	const panel = page.getByRole('region', { name: 'Proposed grounds' });
 	await panel.getByRole('button', { name: 'Propose' }).click();
 	await expect(panel.getByRole('listitem')).toHaveCount(6, { timeout: 20_000 });
-	await expect(panel.getByText(/^your own, \d+ apart$/)).toBeVisible();
+	await expect(panel.getByText(/^your own, [\d.]+ ΔE00 apart$/)).toBeVisible();
 	const apart = (await panel.getByRole('listitem').allTextContents()).map((text) =>
-		Number(/(\d+) apart/.exec(text)![1])
+		Number(/([\d.]+) ΔE00 apart/.exec(text)![1])
 	);
 	expect([...apart].sort((a, b) => b - a)).toEqual(apart);
 	await panel
@@ -78,6 +78,11 @@ test('grounds are proposed by a worker, ranked with one’s own among them, take
 		.first()
 		.click();
 	await expect(place(page, /^First ground/)).not.toHaveAttribute('aria-label', /#b3392b/);
+	// The own attempt is kept among them, at its place, and comes back with a click.
+	await expect(panel.getByText(/^your own, [\d.]+ ΔE00 apart$/)).toBeVisible();
+	await panel.getByRole('button', { name: 'Take your own grounds back' }).click();
+	await expect(place(page, /^First ground/)).toHaveAttribute('aria-label', /#b3392b/);
+	await page.keyboard.press('Control+z');
 	await page.keyboard.press('Control+z');
 	await expect(place(page, /^First ground/)).toHaveAttribute('aria-label', /#b3392b/);
 	await page.getByLabel('Where to look for grounds').selectOption('high');
@@ -259,7 +264,8 @@ test('which is lighter: answers are kept with their verdicts, in twelve pairs, a
 		const [left, right] = (await patches()).map((code) => lab(code)!.l);
 		// All right but the fifth.
 		const answer = left! > right! !== (pair === 5) ? 'The left one' : 'The right one';
-		await page.getByRole('button', { name: answer }).click();
+		// By the bar, or on the colour itself.
+		await page.getByRole('button', { name: pair % 2 === 0 ? answer : `${answer} is lighter`, exact: true }).click();
 	}
 	await expect(page.locator('.surface text', { hasText: '11 of 12 right' })).toHaveCount(1);
 	await expect(page.locator('.surface text', { hasText: 'Right without a slip down to 11 L* apart.' })).toHaveCount(1);
@@ -267,6 +273,40 @@ test('which is lighter: answers are kept with their verdicts, in twelve pairs, a
 		page.getByRole('region', { name: 'Readings' }).getByText('8 L* apart: taken the other way round.')
 	).toBeVisible();
 	await saved(page);
+	await page.getByRole('button', { name: 'Look at what was missed' }).click();
+	await expect(
+		page.locator('.surface text', { hasText: /^Pair 5: the (left|right) one is lighter, by 8 L\*; you took/ })
+	).toHaveCount(1);
+	await page.getByRole('button', { name: 'Pair 2, right: look again' }).press('Enter');
+	await expect(page.locator('.surface text', { hasText: /^Pair 2: .*you saw it\.$/ })).toHaveCount(1);
+	await page.getByRole('button', { name: 'To the result' }).click();
+	await expect(page.locator('.surface text', { hasText: '11 of 12 right' })).toHaveCount(1);
 	await page.getByRole('button', { name: 'Begin a new series' }).click();
 	await expect(page.getByText('Pair 1 of 12', { exact: true })).toBeVisible();
+});
+
+test('two hand-outs are printed: one without the prediction, as a question, and one with it', async ({
+	page
+}, info) => {
+	await makeGrounds(page);
+	await page.getByRole('checkbox', { name: 'prediction' }).check();
+	for (const [how, shown] of [
+		['a hand-out without the answers', false],
+		['a hand-out with the answers', true]
+	] as const) {
+		await page.getByRole('button', { name: 'Take it away' }).click();
+		await page.getByRole('menuitem', { name: 'Print, as PDF …' }).click();
+		await page.getByRole('radio', { name: 'this plate' }).check();
+		await page.getByRole('radio', { name: new RegExp(`^${how}`) }).check();
+		const [file] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name: 'Save the PDF' }).click()
+		]);
+		expect(file.suggestedFilename()).toMatch(shown ? /-answers\.pdf$/ : /-questions\.pdf$/);
+		const path = info.outputPath(file.suggestedFilename());
+		await file.saveAs(path);
+		const text = execFileSync('pdftotext', ['-layout', path, '-']).toString();
+		expect(text.includes('than on a neutral board')).toBe(shown);
+		expect(text).toContain('One as two');
+	}
 });

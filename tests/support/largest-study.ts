@@ -43,6 +43,7 @@ export const printOf = ({ titleBlock, plates, linked }: StudyDocument): PrintReq
 	plates,
 	linked,
 	page: { paper: 'a4', across: true },
+	questions: [],
 	codes: false,
 	reflection: ''
 });

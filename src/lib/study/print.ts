@@ -27,6 +27,16 @@ export const printRequestSchema = z
 		plates: z.array(plateSchema).min(1).max(MOST_PLATES),
 		linked: z.array(linkedColourSchema).max(MOST_LINKED),
 		page: pageLayoutSchema,
+		/** Which of the plates, by their places, are drawn as questions: without what they come to. */
+		questions: z
+			.array(
+				z
+					.int()
+					.min(0)
+					.max(MOST_PLATES - 1)
+			)
+			.max(MOST_PLATES)
+			.default([]),
 		/** Whether the title block of an exercise names its colours with their codes. */
 		codes: z.boolean().default(false),
 		reflection: reflectionSchema.default('')

@@ -13,7 +13,7 @@ import { afterImage } from './after-image';
 import { areasInBalance, lightValue } from './balance';
 import { edgeBetween } from './edges';
 import { seenColour } from './on-ground';
-import { likeItsGround, oneAsTwo } from './search';
+import { likeItsGround } from './search';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
 
@@ -64,16 +64,6 @@ describe('areas in balance (Goethe 1810, Itten 1961)', () => {
 });
 
 describe('searches among grounds', () => {
-	it('one colour as two: no other pair of the candidates drives it further apart', () => {
-		const grounds = ['#202020', '#f0f0f0', '#b3392b', '#2f5f86', '#d9b036', '#808080'].map(linear);
-		const figure = linear('#9a8f62');
-		const { first, second, apart } = oneAsTwo(figure, grounds);
-		const seen = grounds.map((ground) => linearToOklab(...seenColour(figure, ground)));
-		expect(distance(seen[first]!, seen[second]!)).toBeCloseTo(apart, 12);
-		for (const one of seen) for (const other of seen) expect(distance(one, other)).toBeLessThanOrEqual(apart + 1e-12);
-		expect(() => oneAsTwo(figure, [grounds[0]!])).toThrow(Problem);
-	});
-
 	it('like its ground: better than either ground itself, or than their plain middle', () => {
 		const [one, other] = [linear('#d9b036'), linear('#8d9a5b')];
 		const { linear: figure, miss } = likeItsGround(one, other);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { differenceCiede2000 } from 'culori';
+import { converter, differenceCiede2000 } from 'culori';
 import { decodeSrgb } from '$lib/core/colour/srgb';
 import { looksOn } from '$lib/core/ground/on-ground';
 import { FIGURE_FORMS } from '$lib/drawing/figure';
@@ -12,6 +12,7 @@ import { groundExercises } from './exercises';
 import { afterImage } from './exercises/after-image/after-image';
 import { assimilation } from './exercises/assimilation/assimilation';
 import { edges } from './exercises/edges/edges';
+import { judging as judgingExercise } from './exercises/judging/judging';
 import { likeGround } from './exercises/like-ground/like-ground';
 import { oneAsTwo } from './exercises/one-as-two/one-as-two';
 import { rows } from './exercises/rows/rows';
@@ -150,5 +151,43 @@ describe('shown to a room', () => {
 	it('what has nothing to hide is shown as it is', () => {
 		const judging = groundExercises.change(groundsPlate(oneAsTwo), 'judging');
 		expect(revealsOf(judging)).toEqual([{ plate: judging, says: judging.title }]);
+	});
+});
+
+describe('which is lighter, looked at again', () => {
+	const judged = { series: 7, answers: [0, 1, 0] as (0 | 1)[] };
+	const lab = converter('lab65');
+	const wordsOf = (svg: string): string =>
+		[...svg.matchAll(/<text[^>]*>([^<]*)</g)].map(([, said]) => said).join(' | ');
+
+	it('an answered pair stands over its own greys, and the side that is said to be lighter is (L* of culori 4.0.2)', () => {
+		for (const review of [0, 1, 2]) {
+			const svg = svgOf(groundsPlate(judgingExercise, { ...judged, review }));
+			const fillsOf = (height: number): string[] =>
+				[...svg.matchAll(/<rect[^>]*>/g)]
+					.filter(([bar]) => bar.includes(`height="${height}"`))
+					.map(([bar]) => /fill="(#[0-9a-f]{6})"/.exec(bar)![1]!);
+			const [[left, right], [leftGrey, rightGrey]] = [fillsOf(200), fillsOf(120)];
+			const pair = [left!, right!].map((fill) => lab(fill)!.l);
+			const greys = [leftGrey!, rightGrey!].map((fill) => lab(fill)!);
+			greys.forEach(({ l, a, b }, i) => {
+				expect(Math.abs(l - pair[i]!)).toBeLessThan(0.4);
+				expect(Math.hypot(a, b)).toBeLessThan(0.05);
+			});
+			const said = /Pair (\d): the (left|right) one is lighter, by ([\d.]+) L\*; (you saw it|you took)/.exec(
+				wordsOf(svg)
+			)!;
+			expect(Number(said[1])).toBe(review + 1);
+			expect(said[2]).toBe(pair[0]! > pair[1]! ? 'left' : 'right');
+			expect(Math.abs(Math.abs(pair[0]! - pair[1]!) - Number(said[3]))).toBeLessThan(0.8);
+			const lighter = pair[0]! > pair[1]! ? 0 : 1;
+			expect(said[4]).toBe(judged.answers[review] === lighter ? 'you saw it' : 'you took');
+		}
+	});
+
+	it('a pair that has no answer yet is not shown with its own', () => {
+		const open = svgOf(groundsPlate(judgingExercise, { ...judged, review: 9 }));
+		expect(wordsOf(open)).toContain('Pair 4 of 12: which of the two is lighter?');
+		expect(wordsOf(open)).not.toContain('is lighter, by');
 	});
 });

@@ -27,14 +27,14 @@ async function made<T>(work: () => Promise<T>): Promise<Made<T>> {
 /** Plates as a PDF, out of the text of a print request. */
 export const print = (text: string): Promise<Made<Uint8Array>> =>
 	made(async () => {
-		const { titleBlock, plates, linked, page, codes, reflection } = readAs(text, printRequestSchema);
+		const { titleBlock, plates, linked, page, codes, reflection, questions } = readAs(text, printRequestSchema);
 		const { pagesToPdf } = await import('../print/pdf');
 		// Drawn one after the other, as they are written; of a copy, with which all goes that was remembered for drawing it again.
 		function* pages(): Generator<Page> {
-			for (const each of plates) {
+			for (const [place, each] of plates.entries()) {
 				const plate = structuredClone(each);
 				yield {
-					drawing: drawPlate(plate, linked, 'full'),
+					drawing: drawPlate(plate, linked, questions.includes(place) ? 'question' : 'full'),
 					codes: codes && isListed(plate) ? coloursOfPlate(plate, linked).map(({ name, hex }) => `${name} ${hex}`) : []
 				};
 			}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { PAPER_WORDS, PAPERS, type PageLayout } from '$lib/study/print';
 	import Sheet from '$lib/ui/Sheet.svelte';
-	import { downloadPdf } from './take-away';
+	import { downloadPdf, PRINTED_AS, type PrintedAs } from './take-away';
 	import { whileMade } from './while-made';
 	import { type Workbench } from './workbench.svelte';
 
@@ -11,6 +11,13 @@
 	let page = $state<PageLayout>({ paper: 'a4', across: true });
 	let whole = $state(true);
 	let codes = $state(false);
+	let as = $state<PrintedAs>('stands');
+
+	const AS_WORDS: Readonly<Record<PrintedAs, string>> = {
+		stands: 'as it stands',
+		questions: 'a hand-out without the answers: predictions, solutions and codes of exercises left out',
+		answers: 'a hand-out with the answers'
+	};
 
 	const plates = $derived.by(() => {
 		if (whole) return workbench.document.plates;
@@ -20,7 +27,7 @@
 	function print() {
 		open = false;
 		const { document } = workbench;
-		void whileMade('the PDF', (making) => downloadPdf(document, plates, page, codes, making));
+		void whileMade('the PDF', (making) => downloadPdf(document, { plates, page, as, codes }, making));
 	}
 </script>
 
@@ -30,6 +37,12 @@
 			<legend>What</legend>
 			<label><input type="radio" name="what" bind:group={whole} value={true} /> the whole study</label>
 			<label><input type="radio" name="what" bind:group={whole} value={false} /> this plate</label>
+		</fieldset>
+		<fieldset>
+			<legend>How</legend>
+			{#each PRINTED_AS as each (each)}
+				<label><input type="radio" name="as" bind:group={as} value={each} /> {AS_WORDS[each]}</label>
+			{/each}
 		</fieldset>
 		<fieldset>
 			<legend>Paper</legend>
@@ -46,7 +59,9 @@
 		</fieldset>
 		<fieldset>
 			<legend>Title block</legend>
-			<label><input type="checkbox" bind:checked={codes} /> with the codes of mixes and grounds</label>
+			<label
+				><input type="checkbox" bind:checked={codes} disabled={as === 'questions'} /> with the codes of mixes and grounds</label
+			>
 		</fieldset>
 		<p>
 			The title block stands at the foot of each page. Its colours are those of the screen (sRGB); a printer shows them

@@ -1,7 +1,7 @@
 import { type TakenColours } from '$lib/client/colour-files';
 import { download, downloadMade, handInName, plainName, type Making } from '$lib/client/files';
 import { type NamedColour } from '$lib/core/format/colour-list';
-import { drawPlate } from '$lib/plates/draw-plate';
+import { drawPlate, revealsOf } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { type Plate } from '$lib/plates/plate';
 import { type PageLayout, type PrintRequest } from '$lib/study/print';
@@ -24,18 +24,45 @@ export const downloadPng = (
 ): Promise<string | null> =>
 	downloadMade('/api/pictures', { plate, linked, width }, `${plainName(plate.title)}.png`, making);
 
+/** A study as it stands, as a hand-out whose answers are still to be found, or as one that gives them. */
+export const PRINTED_AS = ['stands', 'questions', 'answers'] as const;
+export type PrintedAs = (typeof PRINTED_AS)[number];
+
+export interface Printed {
+	readonly plates: readonly Plate[];
+	readonly page: PageLayout;
+	readonly as: PrintedAs;
+	readonly codes: boolean;
+}
+
+/** How a plate is printed: as it stands, in the first of its states, where all is hidden, or in the last, where all is shown. */
+function statesOf(plates: readonly Plate[], as: PrintedAs): { plate: Plate; asks: boolean }[] {
+	if (as === 'stands') return plates.map((plate) => ({ plate, asks: false }));
+	return plates.map((plate) => {
+		const { plate: shown, asks = false } = revealsOf(plate).at(as === 'questions' ? 0 : -1)!;
+		return { plate: shown, asks };
+	});
+}
+
 /** Plates of a study as a PDF, one a page. Says in words what went wrong. */
 export function downloadPdf(
 	{ titleBlock, linked, reflection, plates: all }: StudyDocument,
-	plates: readonly Plate[],
-	page: PageLayout,
-	codes: boolean,
+	{ plates, page, as, codes }: Printed,
 	making: Making
 ): Promise<string | null> {
-	// A reflection is on the whole: it goes with all plates, and not with one.
-	const whole = plates.length === all.length ? (reflection ?? '') : '';
-	const request: PrintRequest = { titleBlock, plates: [...plates], linked, page, codes, reflection: whole };
-	return downloadMade('/api/print', request, `${handInName(titleBlock)}.pdf`, making);
+	const shown = statesOf(plates, as);
+	const request: PrintRequest = {
+		titleBlock,
+		plates: shown.map(({ plate }) => plate),
+		linked,
+		page,
+		questions: shown.flatMap(({ asks }, place) => (asks ? [place] : [])),
+		codes: codes && as !== 'questions',
+		// A reflection is on the whole, by whoever made it: it goes with all plates, and not with one or with a hand-out.
+		reflection: as === 'stands' && plates.length === all.length ? (reflection ?? '') : ''
+	};
+	const name = as === 'stands' ? handInName(titleBlock) : `${handInName(titleBlock)}-${as}`;
+	return downloadMade('/api/print', request, `${name}.pdf`, making);
 }
 
 export function downloadStudy(document: StudyDocument): void {

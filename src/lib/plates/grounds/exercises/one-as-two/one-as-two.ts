@@ -1,9 +1,8 @@
 import { z } from 'zod';
-import { drivenApart } from '$lib/core/ground/propose';
 import { look, said } from '$lib/core/remark';
 import { besideLimit } from '$lib/core/say-number';
-import { type GroundsCommon } from '../../common';
 import { drawLooks, drawPair } from '../../draw-pair';
+import { colourTextSchema } from '$lib/model/colour-text';
 import { type GroundExercise } from '../../exercise';
 import { namedGrounds } from '../../grounds-colours';
 import { placesOfPair } from '../../grounds-layout';
@@ -17,14 +16,14 @@ const schema = z.strictObject({
 	/** A bar of the figure's colour across both grounds. */
 	strip: z.boolean(),
 	/** White over the grounds. */
-	cover: z.boolean()
+	cover: z.boolean(),
+	/** The grounds that somebody had found before they took proposed ones. */
+	attempt: z.tuple([colourTextSchema, colourTextSchema]).optional()
 });
 export type OneAsTwo = z.infer<typeof schema>;
 
 interface Made {
 	readonly pair: readonly [Seen, Seen];
-	/** How far apart (ΔEOK) the two appearances are, as the search for grounds has it. */
-	readonly apart: () => number;
 }
 
 /** From this ΔE00 on one colour plainly looks like two (our choice). */
@@ -44,11 +43,7 @@ export const oneAsTwo: GroundExercise<OneAsTwo, Made> = {
 	fields: ['figures', 'grounds', 'strength'],
 	searches: true,
 	begin: () => ({ name: 'one-as-two', predicted: false, strip: false, cover: false }),
-	make: (common: GroundsCommon, _, linked) => {
-		const pair = pairOf(common, linked);
-		const grounds = [pair[0].ground.linear, pair[1].ground.linear] as const;
-		return { pair, apart: () => drivenApart(pair[0].figure.linear, grounds, common.strengths) };
-	},
+	make: (common, _, linked) => ({ pair: pairOf(common, linked) }),
 	draw: ({ common, settings, made: { pair } }) => [
 		...drawPair(common, pair, settings),
 		...drawLooks(common, pair, { predicted: settings.predicted, solution: null })

@@ -11,12 +11,19 @@
 	import { oneAsTwo } from '../one-as-two';
 	import { type GroundAnswer, type GroundQuestion } from './ground-search';
 	import { sayStrengths } from '../../../say-strengths';
-	import { decideGrounds } from '../../../grounds-edits';
+	import { decideGrounds, setExercise } from '../../../grounds-edits';
+	import { lookApart } from '../../../remarks-on-pair';
+	import { pairOf } from '../../../seen';
+	import { type ColourSource } from '$lib/model/colour-text';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { SEARCH_WORDS } from './search-words';
 
 	/** Grounds that the machine proposes for one as two, ranked, the person's own attempt among them. Searched in a worker. */
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
+
+	type Codes = readonly [string, string];
+
+	const sameGrounds = (one: Codes, other: Codes): boolean => one[0] === other[0] && one[1] === other[1];
 
 	const MOST = 5;
 	const PLACES = [...GROUND_SEARCHES, 'kept'] as const;
@@ -33,15 +40,24 @@
 
 	const made = $derived(groundExercises.on(oneAsTwo, plate, workbench.document.linked)!.made);
 	const asked = $derived(`${made.pair[0].figure.hex} ${sayStrengths(plate.strengths)}`);
+	const settings = $derived(groundExercises.settingsOf(oneAsTwo, plate));
+	const now = $derived<Codes>([made.pair[0].ground.hex, made.pair[1].ground.hex]);
+	const theirs = $derived(
+		proposals.map(({ grounds, apart }) => ({
+			own: false,
+			codes: grounds.map((ground) => linearToHex(...ground)) as readonly string[] as Codes,
+			apart
+		}))
+	);
+	const isTheirs = $derived(theirs.some(({ codes }) => sameGrounds(codes, now)));
+	/** One's own grounds: those on the plate, or those that stood there before proposed ones were taken. */
+	const attempt = $derived<Codes>(isTheirs ? (settings.attempt ?? now) : now);
 	/** What was found, best first, with one's own grounds at their place. */
 	const ranked = $derived.by(() => {
-		const own = { own: true, codes: [made.pair[0].ground.hex, made.pair[1].ground.hex], apart: made.apart() };
-		const theirs = proposals.map(({ grounds, apart }) => ({
-			own: false,
-			codes: grounds.map((ground) => linearToHex(...ground)),
-			apart
-		}));
-		return [...theirs, own].sort((one, other) => other.apart - one.apart);
+		const sources = attempt.map((text) => ({ text })) as [ColourSource, ColourSource];
+		const pair = pairOf({ ...plate, grounds: sources }, workbench.document.linked);
+		const own = isTheirs && !settings.attempt ? [] : [{ own: true, codes: attempt, apart: lookApart(pair) }];
+		return [...theirs, ...own].sort((one, other) => other.apart - one.apart);
 	});
 
 	function stop() {
@@ -82,11 +98,11 @@
 
 	onDestroy(stop);
 
-	function take(codes: readonly string[]) {
-		workbench.edit(
-			'Take proposed grounds',
-			decideGrounds(plate.id, { grounds: [{ text: codes[0]! }, { text: codes[1]! }] })
-		);
+	/** Lays grounds under the figure; what somebody had found themselves is kept beside them. */
+	function take(codes: Codes, own: boolean) {
+		const laid = decideGrounds(plate.id, { grounds: [{ text: codes[0] }, { text: codes[1] }] });
+		const kept = setExercise(plate.id, oneAsTwo, (before) => ({ ...before, attempt: [...attempt] }));
+		workbench.edit(own ? 'Take one’s own grounds back' : 'Take proposed grounds', (study) => laid(kept(study)));
 	}
 </script>
 
@@ -120,11 +136,11 @@
 					<span class="pair" aria-hidden="true">
 						{#each codes as code, c (c)}<i style:background={seenHex(workbench.view, code)}></i>{/each}
 					</span>
-					<span>{own ? 'your own' : codes.join(' ')}, {(100 * apart).toFixed(0)} apart</span>
-					{#if !own}<button
+					<span>{own ? 'your own' : codes.join(' ')}, {apart.toFixed(1)} ΔE00 apart</span>
+					{#if !sameGrounds(codes, now)}<button
 							class="act small"
-							aria-label="Take grounds {codes.join(' and ')}"
-							onclick={() => take(codes)}>Take</button
+							aria-label={own ? 'Take your own grounds back' : `Take grounds ${codes.join(' and ')}`}
+							onclick={() => take(codes, own)}>{own ? 'Back' : 'Take'}</button
 						>{/if}
 				</li>
 			{/each}
