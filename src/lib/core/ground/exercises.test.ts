@@ -5,7 +5,6 @@ import { linearToOklab } from '../colour/oklab';
 import { readColour } from '../colour/read';
 import { type Triple } from '../colour/vector';
 import { distance } from '../difference/euclidean';
-import { Problem } from '../problem';
 import { painterToLight } from '../scheme/wheel';
 import { hsbToSrgb } from '../colour/hsb';
 import { srgbToLinear } from '../colour/srgb';

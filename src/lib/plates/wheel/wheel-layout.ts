@@ -74,7 +74,9 @@ export function layOutWheel(plate: Pick<WheelPlate, 'hues' | 'inside' | 'outside
 		});
 		const [x, y] = at(rim + LABELS, middle);
 		const corners = (radius: number, side: 1 | -1): Corner[] =>
-			[from, to].map((angle) => [...at(radius + side, angle), side * Math.sin(angle), -side * Math.cos(angle)] as const);
+			[from, to].map(
+				(angle) => [...at(radius + side, angle), side * Math.sin(angle), -side * Math.cos(angle)] as const
+			);
 		const edge = turn * 0.42;
 		return {
 			cells,

@@ -45,7 +45,7 @@
 	const theirs = $derived(
 		proposals.map(({ grounds, apart }) => ({
 			own: false,
-			codes: grounds.map((ground) => linearToHex(...ground)) as readonly string[] as Codes,
+			codes: [linearToHex(...grounds[0]), linearToHex(...grounds[1])] as const,
 			apart
 		}))
 	);
@@ -101,7 +101,7 @@
 	/** Lays grounds under the figure; what somebody had found themselves is kept beside them. */
 	function take(codes: Codes, own: boolean) {
 		const laid = decideGrounds(plate.id, { grounds: [{ text: codes[0] }, { text: codes[1] }] });
-		const kept = setExercise(plate.id, oneAsTwo, (before) => ({ ...before, attempt: [...attempt] }));
+		const kept = setExercise(plate.id, oneAsTwo, (before) => ({ ...before, attempt: [attempt[0], attempt[1]] }));
 		workbench.edit(own ? 'Take one’s own grounds back' : 'Take proposed grounds', (study) => laid(kept(study)));
 	}
 </script>
