@@ -101,8 +101,9 @@
 	/** Lays grounds under the figure; what somebody had found themselves is kept beside them. */
 	function take(codes: Codes, own: boolean) {
 		const laid = decideGrounds(plate.id, { grounds: [{ text: codes[0] }, { text: codes[1] }] });
-		const kept = setExercise(plate.id, oneAsTwo, (before) => ({ ...before, attempt: [attempt[0], attempt[1]] }));
-		workbench.edit(own ? 'Take one’s own grounds back' : 'Take proposed grounds', (study) => laid(kept(study)));
+		const kept: [string, string] = [attempt[0], attempt[1]];
+		const keep = setExercise(plate.id, oneAsTwo, (before) => ({ ...before, attempt: kept }));
+		workbench.edit(own ? 'Take one’s own grounds back' : 'Take proposed grounds', (study) => laid(keep(study)));
 	}
 </script>
 
