@@ -16,6 +16,7 @@
 				['Ctrl C, Ctrl X', 'take along what has the focus: a row, a plate of the list, or the colour in the mixer'],
 				['Ctrl V', 'put it here; of any other text, read in its colours, shown before anything changes'],
 				['Z, Shift Z', 'the plate larger: fit, 100 %, 200 %'],
+				['O', 'only the plate and the mixer, over the whole screen; again: all of it'],
 				['Escape', 'leave a choice beside the plate, or the exercises'],
 				['1 to 6', 'copy the colour in the mixer as hex, RGB, HSL, HSB, OKLCH or Lab']
 			]

@@ -93,7 +93,7 @@
 <main id="exercises" class="add" aria-labelledby="add-title">
 	<div class="course">
 		<header>
-			<h2 id="add-title">Add a plate</h2>
+			<h1 id="add-title">Add a plate</h1>
 			<p>{count} exercises in the order of a course <CheckOutline size="xs" aria-hidden="true" /> in this study</p>
 			<input
 				class="field"
@@ -188,6 +188,7 @@
 		gap: 14px;
 		padding: 10px 20px;
 	}
+	h1,
 	h2 {
 		font-size: 25px;
 		line-height: 1.1;

@@ -208,6 +208,12 @@
 		border-style: dashed;
 		background: none;
 	}
+	@media (min-width: 1600px) and (min-height: 900px) {
+		.thumbnail,
+		.plates > :global(.add) {
+			width: 176px;
+		}
+	}
 	@media (max-width: 1180px) {
 		.thumbnail,
 		.plates > :global(.add) {

@@ -200,9 +200,24 @@
 			padding: 12px 14px;
 		}
 	}
+	@media (min-width: 1600px) and (min-height: 900px) {
+		.mixer {
+			grid-template-columns: 380px minmax(0, 1fr) 520px;
+			gap: 40px;
+		}
+		.tracks {
+			gap: 12px;
+		}
+	}
 	@media (max-width: 800px) {
 		.mixer {
 			grid-template-columns: 1fr;
+			gap: 10px;
+			padding: 8px 12px;
+		}
+		.tracks,
+		.follows {
+			order: -1;
 		}
 		.models {
 			flex-wrap: wrap;

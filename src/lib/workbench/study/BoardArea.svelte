@@ -28,7 +28,7 @@
 	<PlateFoot {workbench} plate={workbench.plate} />
 {:else}
 	<div class="none">
-		<h2>No plates yet</h2>
+		<h1>No plates yet</h1>
 		<p>A plate is one page of the study. Look through the exercises, drawn in your colours, and take one.</p>
 		<button class="act main" onclick={() => (workbench.adding = true)}>Add a plate</button>
 	</div>
@@ -84,16 +84,12 @@
 		background: #fff;
 		outline: 1px solid #00000030;
 	}
-	.none h2 {
+	.none h1 {
 		font-size: 22px;
 	}
 	@media (max-width: 800px) {
 		.board {
-			container-type: inline-size;
-			padding: 10px;
-		}
-		.plate {
-			width: 100%;
+			padding: 8px 10px 4px;
 		}
 	}
 </style>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { type PlateBase } from '$lib/model/plate-base';
+	import AlonePicker from './AlonePicker.svelte';
 	import CaptionField from './CaptionField.svelte';
 	import PlateGround from './PlateGround.svelte';
 	import { type Workbench } from './workbench.svelte';
@@ -13,6 +14,7 @@
 	<PlateGround {workbench} {plate} />
 	{#key plate.id}<CaptionField {workbench} {plate} />{/key}
 	<ZoomPicker {workbench} />
+	<AlonePicker {workbench} />
 </div>
 
 <style>
@@ -29,8 +31,11 @@
 	}
 	@media (max-width: 800px) {
 		.foot {
-			flex-wrap: wrap;
-			padding-top: 6px;
+			padding-top: 4px;
+			overflow-x: auto;
+		}
+		.foot > :global(*) {
+			flex: none;
 		}
 	}
 </style>

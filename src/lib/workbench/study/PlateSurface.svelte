@@ -58,7 +58,8 @@
 	{@attach ondropped && takes}
 >
 	{#if heldWords !== undefined}<p class="unseen" aria-live="polite">{heldWords}</p>{/if}
-	<p class="unseen" data-description>{description}</p>
+	<h1 class="unseen">{plate.title}</h1>
+	<p class="unseen" data-description aria-live="polite">{description}</p>
 	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />
 	<div class="lay" style:height={percentOf(own, drawing.height)}>
 		<div class="title" style:height={percentOf(HEAD, own)}>

@@ -113,6 +113,12 @@
 		background: var(--panel);
 		border-bottom: 1px solid var(--rule);
 	}
+	@media (max-width: 800px) {
+		.tabs,
+		.choosing header {
+			position: static;
+		}
+	}
 	button {
 		min-height: 30px;
 		font-size: 12.5px;

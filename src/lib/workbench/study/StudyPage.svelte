@@ -52,6 +52,8 @@
 		opened = true;
 	});
 	const bench = $derived(workbench.plate && benchOf(workbench.plate));
+	/** Where nothing is to be set the mixer gives its height to the plate. */
+	const unset = $derived(workbench.held === null);
 
 	const beside = setBeside(new Beside((act) => workbench.try(act)));
 	$effect(() => saver.note(workbench.decided));
@@ -155,7 +157,13 @@
 />
 <svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
 
-<div class="study" class:adding={workbench.adding} class:paired={workbench.pair !== null}>
+<div
+	class="study"
+	class:adding={workbench.adding}
+	class:paired={workbench.pair !== null}
+	class:alone={workbench.alone}
+	class:unset
+>
 	<TopBar {workbench} {saver} bind:board />
 	{#if workbench.adding}
 		{#await import('../add/AddPage.svelte') then { default: AddPage }}
@@ -198,6 +206,20 @@
 	}
 	.study > :global(header) {
 		grid-column: 1 / -1;
+	}
+	.unset {
+		grid-template-rows: 52px auto minmax(0, 1fr) 40px;
+	}
+	/* The plate alone, with the mixer: all else is put away, and stays as it is. */
+	.alone {
+		grid-template-rows: 0 0 minmax(0, 1fr) 156px;
+		grid-template-columns: 0 minmax(0, 1fr) 0;
+	}
+	.alone.unset {
+		grid-template-rows: 0 0 minmax(0, 1fr) 40px;
+	}
+	.alone > :global(:is(header, .bar, .side, aside)) {
+		visibility: hidden;
 	}
 	/* Two plates take the room of what stands beside one. */
 	.paired {
@@ -248,12 +270,30 @@
 			grid-template-columns: 140px minmax(0, 1fr) 250px;
 		}
 	}
+	@media (min-width: 1600px) and (min-height: 900px) {
+		.study {
+			grid-template: 56px auto minmax(0, 1fr) 196px / 232px minmax(0, 1fr) 400px;
+		}
+		.unset {
+			grid-template-rows: 56px auto minmax(0, 1fr) 44px;
+		}
+		.paired {
+			grid-template-columns: 232px minmax(0, 1fr) 0;
+		}
+		.alone {
+			grid-template: 0 0 minmax(0, 1fr) 196px / 0 minmax(0, 1fr) 0;
+		}
+	}
+	/*
+	 * On a telephone, and seen at 200 %: the plate stays at the top and the mixer at the bottom, so that what is turned and what follows
+	 * are seen together; the rest is scrolled between them.
+	 */
 	@media (max-width: 800px) {
-		/* On a telephone a study is looked at and read first, and set further down. */
 		.study {
 			display: flex;
 			flex-direction: column;
 			height: auto;
+			min-height: 100dvh;
 			overflow: visible;
 		}
 		.side,
@@ -262,11 +302,66 @@
 		footer {
 			contain: none;
 		}
-		.bar {
+		main {
+			position: sticky;
+			top: 0;
+			z-index: 2;
 			order: 1;
+			flex: none;
+			height: min(56dvh, calc(71vw + 50px));
+		}
+		.bar {
+			order: 2;
+		}
+		aside {
+			order: 3;
+			flex: 1;
+		}
+		.side {
+			grid-row: auto;
+			order: 4;
 		}
 		footer {
-			order: 2;
+			position: sticky;
+			bottom: 0;
+			z-index: 2;
+			order: 5;
+			max-height: 36dvh;
+			overflow-y: auto;
+		}
+		.paired main {
+			position: static;
+			height: auto;
+		}
+		.alone > :global(:is(header, .bar, .side, aside)) {
+			display: none;
+		}
+		.alone main {
+			flex: 1;
+		}
+	}
+	/* Wide and low: the plate over the mixer at the left, the rest scrolled at the right. */
+	@media (max-width: 800px) and (max-height: 560px) and (min-aspect-ratio: 5/4) {
+		.study {
+			display: grid;
+			grid-template: auto auto auto 1fr / minmax(0, 58fr) minmax(0, 42fr);
+		}
+		.study > :global(header) {
+			grid-column: 1 / -1;
+		}
+		main {
+			grid-area: 2 / 1 / 5 / 2;
+			align-self: start;
+			height: 64dvh;
+		}
+		footer {
+			grid-area: 2 / 1 / 5 / 2;
+			align-self: end;
+		}
+		.bar,
+		aside,
+		.side {
+			grid-column: 2;
 		}
 	}
 </style>

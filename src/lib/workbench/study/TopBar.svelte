@@ -70,11 +70,11 @@
 	<Mark />
 	<nav aria-label="Where you are">
 		<a href="/">Studies</a> <span aria-hidden="true">/</span>
-		<h1>
+		<span class="title">
 			<button onclick={() => (editingTitle = true)} title="Title block: title, maker, course, unit, date">
 				{workbench.document.titleBlock.title}
 			</button>
-		</h1>
+		</span>
 	</nav>
 	<SaveStateLine {saver} />
 	<span class="space"></span>
@@ -147,7 +147,7 @@
 		text-decoration: underline;
 		text-underline-offset: 3px;
 	}
-	h1 {
+	.title {
 		min-width: 0;
 		font: inherit;
 		letter-spacing: normal;

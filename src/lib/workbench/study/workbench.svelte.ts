@@ -46,6 +46,8 @@ export class Workbench {
 	besideAsked = $state(0);
 
 	zoom = $state<Zoom>('fit');
+	/** Whether only the plate and the mixer are seen. */
+	alone = $state(false);
 	/** The plates that stand side by side, left and right, by their ids; null while one is seen alone. */
 	private pairChoice = $state.raw<readonly [string, string] | null>(null);
 	readonly pair: readonly [Plate, Plate] | null = $derived.by(() => {

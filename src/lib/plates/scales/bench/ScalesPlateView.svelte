@@ -163,6 +163,7 @@
 			class:tried={chosen && workbench.isTried}
 			role="group"
 			aria-label="Row {row + 1}, {labelOfRow(decision)}"
+			aria-owns={scales[row]!.steps.map((_, i) => `step-${row}-${i}`).join(' ')}
 			style:top={down(place.y + 2)}
 			style:height={down(place.height - 4)}
 		>
@@ -201,6 +202,7 @@
 			{#if held}<span class="mark" style={boxStyle(place.steps[i]!.mark)}></span>{/if}
 			<button
 				class="step"
+				id="step-{row}-{i}"
 				style:z-index={turned(row) ? scales[row]!.inAll - i : undefined}
 				data-place="{row} {i}"
 				tabindex={held || (workbench.held?.kind === 'linked' && row === 0 && i === 0) ? 0 : -1}
