@@ -19,6 +19,7 @@
 <style>
 	.mark {
 		display: flex;
+		min-height: 24px;
 		align-items: flex-end;
 		gap: 9px;
 		font: 500 22px/1 var(--font-serif);

@@ -148,7 +148,10 @@ describe('middles and halving', () => {
 			const { steps } = makeScale({ recipe: 'interval', parents, between: 7, method, spacing: 'shares' });
 			tree[2]!.forEach((colourOfTree, i) => near(colourOfTree, steps[i + 1]!.linear, 6));
 		}
-		expect(() => halve([0, 0, 0], [1, 1, 1], 'oklab', 7)).toThrow(Problem);
+		for (const levels of [7, 0, -1, 1.5])
+			expect(() => halve([0, 0, 0], [1, 1, 1], 'oklab', levels), `${levels}`).toThrow(Problem);
+		expect(halve([0, 0, 0], [1, 1, 1], 'oklab', 1).map(({ length }) => length)).toEqual([1]);
+		expect(halve([0, 0, 0], [1, 1, 1], 'oklab', 6).map(({ length }) => length)).toEqual([1, 3, 7, 15, 31, 63]);
 	});
 
 	it('a stroke laid again covers the same share of what is left', () => {
@@ -235,5 +238,77 @@ describe('overlap (Metelli 1974)', () => {
 		expect(judgeOverlap(dark, light, dark)).toMatchObject({ transparency: 'does-not', front: 'first' });
 		expect(judgeOverlap(dark, light, light).reason).toContain('the second figure’s own colour');
 		expect(judgeOverlap(dark, dark, dark).reason).toContain('one colour');
+	});
+});
+
+describe('what a crossing can be seen as, and why (Metelli 1974; the cases by hand)', () => {
+	// Greys by their share of light, so that the cases can be followed: of 0.5 the value is 76, of 0.2 it is 52, of 0.05 it is 27.
+	const grey = (light: number): Triple => [light, light, light];
+	const judged = (first: Triple, second: Triple, crossing: Triple) => {
+		const { transparency, front, reason } = judgeOverlap(first, second, crossing);
+		return [transparency, front, reason];
+	};
+	const [dark, middle, light] = [grey(0.05), grey(0.2), grey(0.5)];
+
+	it('one colour shows nothing through; a figure’s own colour covers the other', () => {
+		const one = 'The two figures are one colour: nothing shows through anything.';
+		expect(judged(middle, grey(0.202), light)[2]).toBe(one);
+		expect(judged(middle, middle, middle)).toEqual(['does-not', 'level', one]);
+		const covers = (which: string): string =>
+			`The crossing is the ${which} figure’s own colour, which covers the other.`;
+		expect(judged(dark, light, dark)).toEqual(['does-not', 'first', covers('first')]);
+		expect(judged(dark, light, light)).toEqual(['does-not', 'second', covers('second')]);
+	});
+
+	it('a crossing on the other side of the layer, or with more contrast than outside it, is none', () => {
+		const changes = 'Inside the layer light and dark change places, which no transparent layer does.';
+		// Nearest to the light figure and lighter than it, while the other is darker than it.
+		expect(judged(light, dark, grey(0.8))).toEqual(['does-not', 'first', changes]);
+		expect(judged(dark, light, grey(0.8))).toEqual(['does-not', 'second', changes]);
+		expect(judged(dark, light, grey(0.01))).toEqual(['does-not', 'first', changes]);
+		// Blue light of its own at the same value: neither changes places nor has more contrast.
+		const outside = judged([0.2, 0.2, 0.2], [0.5, 0.5, 0.5], [0.28, 0.28, 0.9]);
+		expect(outside[0]).toBe('does-not');
+		expect(outside[2]).toBe(
+			'The crossing does not lie between its two figures in red, green and blue light, so neither can lie over the other.'
+		);
+	});
+
+	it('between the two it reads, with the figure in front that it looks more like', () => {
+		const front = (crossing: Triple) => judged(dark, light, crossing);
+		expect(front(grey(0.08))).toEqual([
+			'reads',
+			'first',
+			'It lies between the two; the first figure seems to lie in front.'
+		]);
+		expect(front(grey(0.4))).toEqual([
+			'reads',
+			'second',
+			'It lies between the two; the second figure seems to lie in front.'
+		]);
+		// The cube of the mean of the cube roots: midway for the eye between two greys (OKLab).
+		const midway = ((Math.cbrt(0.05) + Math.cbrt(0.5)) / 2) ** 3;
+		expect(front(grey(midway))).toEqual([
+			'reads',
+			'level',
+			'It lies between the two; it looks midway, so either may lie in front.'
+		]);
+	});
+
+	it('of one value, or with a tint that their light does not have, it only may', () => {
+		const [red, green] = [linear('#b3392b'), linear('#3a7340')];
+		const [transparency, , reason] = judged(red, green, overlapOf(red, green, 0));
+		expect(transparency).toBe('may');
+		expect(reason).toContain('nearly one value');
+		const tinted = judged([0.5, 0.5, 0.5], [0.1, 0.1, 0.1], [0.45, 0.2, 0.2]);
+		expect(tinted[0]).toBe('may');
+		expect(tinted[2]).toContain('a tint of its own');
+	});
+
+	it('weights below nothing, or none at all, are no mix', () => {
+		for (const weights of [[-1, 2], [0, 0], [NaN, 1], []])
+			expect(() => addLights(weights.map((weight) => ({ linear: light, weight }))), `${weights}`).toThrow(Problem);
+		expect(addLights([{ linear: grey(0.5), weight: 2 }])).toEqual({ linear: [1, 1, 1], clipped: false });
+		expect(addLights([{ linear: grey(0.25), weight: 3 }]).linear).toEqual([0.75, 0.75, 0.75]);
 	});
 });

@@ -101,3 +101,19 @@ describe('paints stirred together', () => {
 		values.slice(1).forEach((x, i) => expect(x).toBeGreaterThan(values[i]!));
 	});
 });
+
+it('three paints and more: in whatever order they are stirred, by their concentrations (Duncan 1940), and what has no part changes nothing', () => {
+	const [red, yellow, blue] = ['#a03c32', '#cda83c', '#3c5f82'].map(linear) as [Triple, Triple, Triple];
+	const given = (...parts: [Triple, number][]) => mixPaint(parts.map(([color, w]) => ({ linear: color, weight: w })));
+	const whole = given([red, 1], [yellow, 3], [blue, 2]);
+	for (const other of [given([blue, 2], [red, 1], [yellow, 3]), given([yellow, 6], [blue, 4], [red, 2])])
+		other.forEach((x, i) => expect(x).toBeCloseTo(whole[i]!, 9));
+	const ks = [red, yellow, blue].map((c) => [...linearToSpectrum(c)].map(absorption));
+	const stirred = ks[0]!.map((_, band) => reflectance((1 * ks[0]![band]! + 3 * ks[1]![band]! + 2 * ks[2]![band]!) / 6));
+	spectrumToLinear(stirred).forEach((x, i) => expect(Math.abs(x - whole[i]!)).toBeLessThan(0.004));
+	given([red, 1], [yellow, 0], [blue, 2]).forEach((x, i) => expect(x).toBeCloseTo(given([red, 1], [blue, 2])[i]!, 9));
+	given([red, 0], [yellow, 3], [blue, 1]).forEach((x, i) =>
+		expect(x).toBeCloseTo(given([yellow, 3], [blue, 1])[i]!, 9)
+	);
+	given([red, 5]).forEach((x, i) => expect(x).toBeCloseTo(red[i]!, 9));
+});

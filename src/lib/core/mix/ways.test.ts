@@ -5,7 +5,7 @@ import { linearToHex } from '../colour/bytes';
 import { toLinear } from '../colour/colour';
 import { readColour } from '../colour/read';
 import { type Triple } from '../colour/vector';
-import { leanedShare, mixBy, WAYS } from './ways';
+import { leanedShare, mixBy, WAYS, WAY_WORDS } from './ways';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
 const hex = (way: (typeof WAYS)[number], ...parts: [text: string, weight: number][]): string =>
@@ -25,6 +25,31 @@ describe('ways to mix', () => {
 		);
 		expect(g!).toBeGreaterThan(r!);
 		expect(g!).toBeGreaterThan(b!);
+	});
+
+	it('each way has its name, in the order of the wall chart', () => {
+		expect(WAYS.map((way) => WAY_WORDS[way].name)).toEqual([
+			'Light',
+			'Filter',
+			'Layered multiply',
+			'Paint',
+			'Optical',
+			'Perceptual middle'
+		]);
+	});
+
+	it('half black and half white: by light far off half of the light, for the eye midway, by filter black (facts of the trade)', () => {
+		const half = (way: (typeof WAYS)[number]) => hex(way, ['#000000', 1], ['#ffffff', 1]);
+		expect(half('optical')).toBe('#bcbcbc');
+		expect(half('filter')).toBe('#000000');
+		// The cube of a half is an eighth of the light (OKLab).
+		expect(half('middle')).toBe('#636363');
+		// A lamp counts beside the strongest, a filter beside the thickest: twice the thickness lets a square through.
+		expect(hex('light', ['#808080', 3], ['#000000', 1])).toBe('#808080');
+		expect(hex('light', ['#bcbcbc', 1], ['#000000', 3])).toBe('#686868');
+		const glass = (((0xbc / 255 + 0.055) / 1.055) ** 2.4) ** 1.5;
+		const code = Math.round(255 * (1.055 * glass ** (1 / 2.4) - 0.055)).toString(16);
+		expect(hex('filter', ['#bcbcbc', 2], ['#bcbcbc', 1]).slice(1, 3)).toBe(code);
 	});
 
 	it('layers multiplied are what another library multiplies (culori 4.0.2)', () => {

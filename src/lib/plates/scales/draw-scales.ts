@@ -130,9 +130,9 @@ interface Lettering {
 
 const LETTERINGS: readonly Lettering[] = [
 	{ size: 17, small: 12, lineHeight: 16 },
-	{ size: 16, small: 11, lineHeight: 13 },
-	{ size: 15, small: 11, lineHeight: 12 },
-	{ size: 13, small: 10, lineHeight: 11 }
+	{ size: 16, small: 12, lineHeight: 14 },
+	{ size: 15, small: 12, lineHeight: 13 },
+	{ size: 14, small: 12, lineHeight: 12 }
 ];
 
 /** The recipe's name and what is told of the row, as a block in the middle of its height. */

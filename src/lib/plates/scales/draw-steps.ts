@@ -11,7 +11,7 @@ import { type RowPlace } from './layout';
 import { INK, SOFT, words } from '$lib/drawing/words';
 
 /** Room that a label needs beside its neighbours, across and down. */
-const LABEL_ROOM: Readonly<Record<Label, number>> = { value: 19, number: 19, code: 48, name: 96, none: 1 };
+const LABEL_ROOM: Readonly<Record<Label, number>> = { value: 20, number: 20, code: 52, name: 112, none: 1 };
 const LINE = 13;
 
 function figure({ hex }: Step, { box, outline }: StepPlace): Shape {
@@ -27,7 +27,7 @@ function labels({ steps, inAll }: Scale, place: RowPlace, label: Label): Shape[]
 		if (!end && (i % every !== 0 || last - i < every)) return [];
 		const { x, y, anchor } = place.steps[i]!.label;
 		const text = labelOf(step, i, label);
-		return [words(x, y, text, { anchor, size: label === 'name' ? 10 : 11, strong: end, fill: end ? INK : SOFT })];
+		return [words(x, y, text, { anchor, size: 12, strong: end, fill: end ? INK : SOFT })];
 	});
 }
 

@@ -101,7 +101,7 @@ export function lettering({ x, y, width, height }: Box, yarns: Yarns): Shape[] {
 		words(cx, y + height * 0.67, 'blankets & bands', { anchor: 'middle', size: width * 0.095, fill: yarns.line }),
 		words(cx, y + height * 0.935, 'spring warp', {
 			anchor: 'middle',
-			size: width * 0.085,
+			size: Math.max(12, width * 0.085),
 			strong: true,
 			fill: yarns.ground
 		})

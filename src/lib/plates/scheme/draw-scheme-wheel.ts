@@ -63,7 +63,7 @@ const namesRound = (wheel: Wheel, { cx, cy, rim }: WheelCircle, angles: readonly
 		if (angles.some((other) => angleBetween(other, i * 60) < FLAG.apart)) return [];
 		const angle = (i * Math.PI) / 3;
 		const [x, y] = around(cx, cy)(rim + 5, angle);
-		return [words(x, y + (i === 0 ? -1 : i === 3 ? 8 : 3), name, { anchor: anchorAt(angle), size: 9.5 })];
+		return [words(x, y + (i === 0 ? -1 : i === 3 ? 8 : 3), name, { anchor: anchorAt(angle), size: 12 })];
 	});
 
 function drawFlags(wheel: Wheel, members: readonly ShownMember[], circle: WheelCircle): Shape[] {
@@ -79,7 +79,7 @@ function drawFlags(wheel: Wheel, members: readonly ShownMember[], circle: WheelC
 			{ kind: 'bar', x: x - size / 2, y: y - size / 2, width: size, height: size, fill: members[i]!.hex },
 			words(rounded(x + ux * beyond), rounded(y + uy * beyond + 3.5), number, {
 				anchor: 'middle',
-				size: 10,
+				size: 12,
 				strong: i === 0,
 				fill: i === 0 ? INK : SOFT
 			})

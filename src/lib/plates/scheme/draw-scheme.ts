@@ -40,12 +40,12 @@ function caption(plate: SchemePlate, linked: readonly LinkedColour[]): Shape[] {
 	return [
 		words(COLUMN, 74, name, { face: 'serif', size: 17, fill: INK }),
 		words(COLUMN, 90, shortened(schemeSays(plate, linked), LETTERS)),
-		...wrapped(keeps, LETTERS).map((line, i) => words(COLUMN, 105 + i * 13, line, { size: 11 }))
+		...wrapped(keeps, LETTERS).map((line, i) => words(COLUMN, 105 + i * 13, line, { size: 12 }))
 	];
 }
 
 /** Words at the left of a row, in its middle. */
-const beside = ({ y, height }: Box, text: string): Shape => words(COLUMN, y + height / 2 + 4, text, { size: 11 });
+const beside = ({ y, height }: Box, text: string): Shape => words(COLUMN, y + height / 2 + 4, text, { size: 12 });
 
 /** The outer corners of a part of a row, with the direction in which a tick leads away, up or down. */
 function cornersOf({ x, y, width, height }: Box, index: number, count: number) {
@@ -81,7 +81,7 @@ function drawMembers(
 		...members.map((_, i) =>
 			words(box.x + (i + 0.5) * each, box.y + box.height + 12, label(i), {
 				anchor: 'middle',
-				size: 10.5,
+				size: 12,
 				strong: i === 0,
 				...(i === 0 ? { fill: INK } : {})
 			})
@@ -93,7 +93,7 @@ function drawMembers(
 						kept.map(({ hex }) => hex)
 					),
 					beside({ ...matches, y: matches.y - 6 }, 'kept to'),
-					words(COLUMN, matches.y + matches.height / 2 + 11, shortened(palette ?? '', 13), { size: 10.5 }),
+					words(COLUMN, matches.y + matches.height / 2 + 11, shortened(palette ?? '', 13), { size: 12 }),
 					...kept.map(({ distance, poor }, i) =>
 						words(
 							matches.x + (i + 0.5) * each,
@@ -101,7 +101,7 @@ function drawMembers(
 							`${distance.toFixed(1)}${poor ? ' !' : ''}`,
 							{
 								anchor: 'middle',
-								size: 10.5,
+								size: 12,
 								strong: poor,
 								...(poor ? { fill: INK } : {})
 							}
@@ -144,7 +144,7 @@ function numbersOver({ middle, head, cell, steps }: RelativesLayout): Shape[] {
 		.flatMap((step) => {
 			const out = (step - 0.5) * cell;
 			return [middle.x - out, middle.x + middle.width + out].map((x) =>
-				words(x, head, String(step), { anchor: 'middle', size: 10 })
+				words(x, head, String(step), { anchor: 'middle', size: 12 })
 			);
 		});
 }
@@ -154,15 +154,15 @@ function drawRelatives(made: MadeScheme, codes: readonly RelativeCodes[], layout
 	const [left, right] = [THREADS.map(([l]) => l).join(' · '), THREADS.map(([, r]) => r).join(' · ')];
 	const width = cell * steps;
 	return [
-		words(middle.x - 8, head - 14, `${left} ←`, { anchor: 'end', size: 11 }),
-		words(middle.x + middle.width + 8, head - 14, `→ ${right}`, { size: 11 }),
+		words(middle.x - 8, head - 14, `${left} ←`, { anchor: 'end', size: 12 }),
+		words(middle.x + middle.width + 8, head - 14, `→ ${right}`, { size: 12 }),
 		...numbersOver(layout),
 		...blocks.flatMap((block, i): Shape[] => {
 			const centre = block.y + block.height / 2;
 			const name = colourWords(made.members[i]!.linear);
 			return [
 				words(28, centre - 1, `${i + 1}`, { face: 'serif', size: 15, fill: INK }),
-				words(28, centre + 11, shortened(name, 15), { size: 10 }),
+				words(28, centre + 11, shortened(name, 15), { size: 12 }),
 				{ kind: 'bar', x: middle.x, y: block.y, width: middle.width, height: block.height, fill: made.usedHexes[i]! },
 				...THREADS.flatMap(([to, from], t): Shape[] => {
 					const row = { kind: 'row', y: block.y + t * (thread + THREAD_GAP), width, height: thread } as const;

@@ -114,7 +114,7 @@
 				<div class="leader">
 					<div>
 						<i aria-hidden="true">{ROMAN[course.findIndex((part) => part.name === name)]}</i>
-						<h3>{name}</h3>
+						<h2>{name}</h2>
 					</div>
 					<em>{says}</em>
 				</div>

@@ -183,7 +183,7 @@
 		align-items: flex-start;
 		justify-content: space-between;
 		gap: 2px;
-		min-height: 20px;
+		min-height: 24px;
 	}
 	small {
 		overflow: hidden;
@@ -193,7 +193,7 @@
 		color: var(--ink);
 	}
 	.name :global(.act) {
-		min-height: 20px;
+		min-height: 24px;
 		padding: 0 3px;
 	}
 	p {

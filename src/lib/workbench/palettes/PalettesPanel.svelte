@@ -30,7 +30,7 @@
 <section aria-label="Palettes">
 	<p class="says">
 		Click a colour to put it where the mixer stands, or drag it onto a parent.
-		<a href="/palettes">All palettes</a>
+		<span class="target"><a href="/palettes">All palettes</a></span>
 	</p>
 	<input
 		class="field"
@@ -136,7 +136,7 @@
 		gap: 6px;
 	}
 	.name :global(.act) {
-		min-height: 22px;
+		min-height: 24px;
 		padding: 0 4px;
 	}
 	h3 {

@@ -40,7 +40,7 @@
 	}
 	i {
 		align-self: stretch;
-		min-height: 21px;
+		min-height: 24px;
 	}
 	td {
 		text-align: right;

@@ -40,7 +40,7 @@
 		display: grid;
 		place-items: safe center safe center;
 		min-height: 0;
-		padding: 14px 16px 8px;
+		padding: 8px 16px 4px;
 		overflow: auto;
 		container-type: size;
 	}

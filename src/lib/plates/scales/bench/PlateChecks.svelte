@@ -173,7 +173,7 @@
 		font-weight: 560;
 	}
 	li :global(.bare) {
-		min-height: 20px;
+		min-height: 24px;
 		padding: 2px 4px;
 	}
 	:global(.act.small) {

@@ -91,7 +91,7 @@
 		vertical-align: -2px;
 	}
 	.small {
-		min-height: 20px;
+		min-height: 24px;
 		padding: 0 6px;
 		font-size: 11.5px;
 	}

@@ -149,7 +149,7 @@
 		grid-template-columns: 26px minmax(0, 1fr);
 		align-items: center;
 		gap: 7px;
-		min-height: 22px;
+		min-height: 24px;
 		text-align: left;
 		cursor: pointer;
 	}

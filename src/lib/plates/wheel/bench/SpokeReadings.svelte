@@ -77,7 +77,7 @@
 		display: flex;
 		align-items: center;
 		gap: 7px;
-		min-height: 19px;
+		min-height: 24px;
 		cursor: pointer;
 	}
 	.held button {

@@ -62,7 +62,7 @@ function draw(
 			28,
 			528,
 			covered && predicted ? `About ${afterImage.hex}, the opposite by opponent axes: a model; eyes differ.` : '',
-			{ size: 11 }
+			{ size: 12 }
 		)
 	];
 }

@@ -72,7 +72,7 @@ function drawReview({ pair, round, right }: Reviewed): Shape[] {
 export function drawJudging({ pair, right, review }: DrawnSeries): Shape[] {
 	const labels = right.map((_, i) => {
 		const { x, width, height } = markBox(i, MARKS_Y);
-		return words(x + width / 2, MARKS_Y + height + 14, String(JUDGED_DIFFERENCES[i]), { anchor: 'middle', size: 10.5 });
+		return words(x + width / 2, MARKS_Y + height + 14, String(JUDGED_DIFFERENCES[i]), { anchor: 'middle', size: 12 });
 	});
 	if (review) return [...drawReview(review), ...marksOf(right, MARKS_Y), ...labels];
 	return [...(pair ? drawPair(pair, right.length + 1) : drawResult(right)), ...marksOf(right, MARKS_Y), ...labels];

@@ -91,7 +91,7 @@ export function drawBalance(
 		520,
 		`In balance: ${balanced.map(({ share }, i) => named(i, share)).join(' · ')}. ${SOURCE}`,
 		{
-			size: 10.5
+			size: 12
 		}
 	);
 	if (asBlanket) return [...areas, ...drawBlankets(set, balanced, answered), ...(answered ? [told] : [])];
@@ -101,7 +101,7 @@ export function drawBalance(
 			? [
 					heading(LEFT, BALANCED.y - 14, 'In balance'),
 					...bars.flatMap((box, i) => [bar(box, balanced[i]!.hex), under(box, named(i, balanced[i]!.share))]),
-					words(LEFT, 500, SOURCE, { size: 11 })
+					words(LEFT, 500, SOURCE, { size: 12 })
 				]
 			: [])
 	];

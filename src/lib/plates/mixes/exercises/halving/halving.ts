@@ -26,7 +26,7 @@ const strokeBy = (row: readonly Patch[], stroke: number): string =>
 /** The name of a row beside it, with what is to be told of it where the row is high enough. */
 const beside = ({ y, height }: Box, name: string, told: readonly string[]): Shape[] => [
 	words(LEFT, y + Math.min(17, height / 2 + 5), name, { face: 'serif', size: 14, fill: INK }),
-	...(height > 28 ? told.map((text, i) => words(LEFT, y + 32 + i * 13, text, { size: 10.5 })) : [])
+	...(height > 28 ? told.map((text, i) => words(LEFT, y + 32 + i * 13, text, { size: 12 })) : [])
 ];
 
 const howOften = (level: number): string => ['Halved once', 'Twice'][level] ?? `${level + 1} times`;
@@ -56,7 +56,7 @@ function drawStrokes(
 			STROKES.row.x,
 			STROKES.row.y - 8,
 			`Strokes of ${Math.round(strength * 100)} % cover, one laid over the other: evenness ${evennessOf(made.strokes).toFixed(2)}`,
-			{ size: 11 }
+			{ size: 12 }
 		),
 		...rowOf(STROKES.even, made.even),
 		...beside(STROKES.even, 'Even steps', ['for comparison'])

@@ -199,7 +199,7 @@
 		height: 24px;
 	}
 	.small {
-		min-height: 22px;
+		min-height: 24px;
 		padding: 0 6px;
 	}
 </style>
