@@ -200,6 +200,12 @@
 			padding: 12px 14px;
 		}
 	}
+	@media (forced-colors: active) {
+		.mixer,
+		.mixer :global(*) {
+			color: CanvasText;
+		}
+	}
 	@media (min-width: 1600px) and (min-height: 900px) {
 		.mixer {
 			grid-template-columns: 380px minmax(0, 1fr) 520px;

@@ -53,7 +53,7 @@
 		{#each library.palettes as palette (palette.id)}
 			<li>
 				<div class="name">
-					<h3>{palette.name}</h3>
+					<h2>{palette.name}</h2>
 					<Menu
 						kind="act bare"
 						label="{palette.name}: what to do"
@@ -139,7 +139,7 @@
 		min-height: 24px;
 		padding: 0 4px;
 	}
-	h3 {
+	h2 {
 		overflow: hidden;
 		font-size: 14px;
 		text-overflow: ellipsis;

@@ -10,7 +10,9 @@
 		Math.abs(x) < 0.5 ? 'as light' : `${Math.abs(x).toFixed(0)} ${x > 0 ? 'lighter' : 'darker'}`;
 </script>
 
-<div class="differences" role="region" aria-label="Differences of what corresponds">
+<!-- What is longer than its room is scrolled by keys. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="differences" tabindex="0" role="region" aria-label="Differences of what corresponds">
 	<table>
 		<thead>
 			<tr>

@@ -73,7 +73,7 @@
 				</fieldset>
 				{#if full}<p class="full">A plate holds {MOST_CHECKS} checks at most.</p>{/if}
 				{#each COMMON_RULES as { about, rules } (about)}
-					<h4>{about}</h4>
+					<h3>{about}</h3>
 					{#each rules as { name, says, rule } (name)}
 						<button class="offered rule" disabled={full || (onRow && row === null)} onclick={() => add(rule, close)}>
 							<b>{name}</b><span>{says}</span>
@@ -199,7 +199,7 @@
 	.full {
 		padding: 0 18px;
 	}
-	h4 {
+	h3 {
 		margin: 8px 18px 2px;
 		font: 500 14px/1.2 var(--font-serif);
 		color: var(--soft);
