@@ -232,8 +232,9 @@
 	.next i {
 		font: italic 15px/1.1 var(--font-serif);
 	}
-	h3 {
+	.leader h2 {
 		font-size: 15.5px;
+		white-space: normal;
 		line-height: 1.05;
 	}
 	em {
