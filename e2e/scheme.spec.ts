@@ -3,7 +3,8 @@ import { writeFileSync } from 'node:fs';
 import { converter, formatHex, wcagContrast } from 'culori';
 import { type Page } from '@playwright/test';
 import { axeFaults } from './axe';
-import { addPlate, choose, dragTrack, makeStudy, openDemo, reach, ready, saved, step, take } from './pages';
+import { choose, dragTrack, makeStudy, openDemo, reach, ready, saved, step, take } from './pages';
+import { codes, handle, makeScheme, member } from './schemes';
 import { expect, test } from './test';
 
 const hsv = converter('hsv');
@@ -11,36 +12,20 @@ const oklch = converter('oklch');
 const lab = converter('lab65');
 const MADDER = '#b3392b';
 
-const member = (page: Page, index: number) => page.locator(`.member[data-member="${index}"]`);
-const handle = (page: Page, index: number) => page.locator(`.handle[data-member="${index}"]`);
-
-/** The codes of the members, as their buttons say them. */
-const codes = (page: Page): Promise<string[]> =>
-	page.locator('.member').evaluateAll((all) => all.map((each) => /#[0-9a-f]{6}/.exec(each.ariaLabel ?? '')?.[0] ?? ''));
 const hues = async (page: Page): Promise<number[]> => (await codes(page)).map((code) => hsv(code)!.h ?? 0);
 const apart = (one: number, other: number): number => Math.abs(((((one - other) % 360) + 540) % 360) - 180);
 
-/** A study with a triad of madder on the light wheel. */
-async function makeScheme(page: Page): Promise<void> {
-	await makeStudy(page);
-	await addPlate(page, 'A scheme');
-	await expect(page.getByRole('group', { name: 'Members of the scheme' })).toBeAttached();
-	await choose(page, 'Wheel', 'light wheel');
-}
-
-/** Drags a handle or a flag of the wheel to another angle round its middle, in degrees from the top, clockwise. */
-async function dragRound(page: Page, of: string, degrees: number): Promise<void> {
-	const target = page.locator(of);
-	const box = (await target.boundingBox())!;
+/** Drags a member on the unrolled wheel to another hue, in degrees from the wheel's beginning, upwards. */
+async function dragTo(page: Page, index: number, degrees: number): Promise<void> {
+	const box = (await handle(page, index).boundingBox())!;
 	const plate = (await page.locator('.surface').boundingBox())!;
 	const scale = plate.width / 792;
-	const [cx, cy] = [plate.x + 192 * scale, plate.y + 218 * scale];
+	// From −30° at the lower edge, 470, upwards.
+	const up = ((((degrees + 30) % 360) + 360) % 360) / 360;
 	const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-	const reach = Math.hypot(x - cx, y - cy);
-	const radians = (degrees * Math.PI) / 180;
 	await page.mouse.move(x, y);
 	await page.mouse.down();
-	await page.mouse.move(cx + reach * Math.sin(radians), cy - reach * Math.cos(radians), { steps: 6 });
+	await page.mouse.move(x, plate.y + (470 - 396 * up) * scale, { steps: 6 });
 	await page.mouse.up();
 }
 
@@ -77,7 +62,7 @@ test('members dragged on the wheel: thirds stay thirds, a spread answers, free l
 	page
 }) => {
 	await makeScheme(page);
-	await dragRound(page, '.flag[data-member="1"]', 200);
+	await dragTo(page, 1, 200);
 	const triad = await hues(page);
 	expect(apart(triad[1]!, 200)).toBeLessThan(4);
 	expect(apart(triad[1]!, triad[0]!)).toBeCloseTo(120, 0);
@@ -87,7 +72,7 @@ test('members dragged on the wheel: thirds stay thirds, a spread answers, free l
 
 	await choose(page, 'Scheme', 'Split complementary');
 	const lead = (await hues(page))[0]!;
-	await dragRound(page, '.handle[data-member="1"]', lead + 180 - 45);
+	await dragTo(page, 1, lead + 180 - 45);
 	const split = await hues(page);
 	expect(split[0]).toBeCloseTo(lead, 0);
 	expect(apart(split[1]!, lead + 135)).toBeLessThan(4);
@@ -97,7 +82,7 @@ test('members dragged on the wheel: thirds stay thirds, a spread answers, free l
 	await member(page, 2).click();
 	await page.getByRole('button', { name: 'Fix it' }).click();
 	const fixed = (await codes(page))[2];
-	await dragRound(page, '.flag[data-member="0"]', 90);
+	await dragTo(page, 0, 90);
 	const after = await codes(page);
 	expect(after[2]).toBe(fixed);
 	expect(apart(hsv(after[0]!)!.h!, 90)).toBeLessThan(4);
@@ -106,7 +91,7 @@ test('members dragged on the wheel: thirds stay thirds, a spread answers, free l
 
 	await choose(page, 'Scheme', 'Free');
 	const free = await codes(page);
-	await dragRound(page, '.flag[data-member="1"]', 10);
+	await dragTo(page, 1, 10);
 	const moved = await codes(page);
 	expect(moved.map((code, i) => code === free[i])).toEqual([true, false, true]);
 });
@@ -158,76 +143,6 @@ test('a member’s code is copied and pasted back unchanged, typed codes are tak
 	(await codes(page)).forEach((code, i) => expect(hsv(code)!.v - start[i]!).toBeCloseTo(0.1, 1));
 });
 
-test('relatives are chosen by click, by range and by keys, and kept as palette and as linked colours', async ({
-	page
-}) => {
-	await makeScheme(page);
-	await page.getByRole('spinbutton', { name: 'Relatives a side' }).fill('4');
-	await page.keyboard.press('Enter');
-	const here = page.locator('.here');
-	await here.focus();
-	await expect(here).toHaveAttribute('aria-label', /^Member 1, lighter 1 of 4, #/);
-	await page.keyboard.press('Space');
-	await page.keyboard.press('Shift+ArrowRight');
-	await page.keyboard.press('Shift+ArrowRight');
-	await expect(page.getByText('3 chosen:')).toBeVisible();
-	await page.keyboard.press('ArrowDown');
-	await expect(here).toHaveAttribute('aria-label', /^Member 1, warmer 3 of 4/);
-	await page.keyboard.press('ArrowUp');
-	await page.keyboard.press('ArrowLeft');
-	await page.keyboard.press('ArrowLeft');
-	await page.keyboard.press('ArrowLeft');
-	await expect(here).toHaveAttribute('aria-label', /^Member 1, darker 1 of 4/);
-	await expect(page.getByRole('heading', { name: 'Darker 1' })).toBeVisible();
-
-	// By mouse: the middle row of the second member, dragged from the second to the fourth on the right.
-	const plate = (await page.locator('.surface').boundingBox())!;
-	const scale = plate.width / 792;
-	const block = (await page.locator('.relatives').boundingBox())!;
-	const each = block.height / 3;
-	const [y, middle] = [block.y + each * 1.45, plate.x + (108 + 658 / 2) * scale];
-	const cell = ((658 - 46) / 8) * scale;
-	const right = (n: number) => middle + 23 * scale + (n - 0.5) * cell;
-	await page.mouse.move(right(2), y);
-	await page.mouse.down();
-	await page.mouse.move(right(4), y, { steps: 4 });
-	await page.mouse.up();
-	await expect(page.getByText('6 chosen:')).toBeVisible();
-	await expect(here).toHaveAttribute('aria-label', /^Member 2, warmer 4 of 4/);
-	// A second click lets one go again.
-	await page.mouse.click(right(4), y);
-	await expect(page.getByText('5 chosen:')).toBeVisible();
-
-	await page.getByRole('button', { name: 'Link', exact: true }).click();
-	await expect(page.getByRole('region', { name: 'Linked colours' }).getByRole('listitem')).toHaveCount(8);
-	await page.getByRole('button', { name: 'Keep as palette' }).click();
-	// Kept at once; its name can be changed where that is said.
-	await expect(page.getByText(/^Kept as the palette “Relatives, A scheme from madder”/)).toBeVisible();
-	const name = page.getByRole('textbox', { name: 'Name of the palette' });
-	await name.fill('Kin and relatives');
-	await name.press('Enter');
-	await expect(async () => {
-		const found = (await (await page.request.get('/api/palettes?words=kin')).json()) as {
-			palettes: { name: string }[];
-		};
-		expect(found.palettes.map((each) => each.name)).toEqual(['Kin and relatives']);
-	}).toPass();
-	const { palettes } = (await (await page.request.get('/api/palettes?words=relatives')).json()) as {
-		palettes: { id: string; colours: { name: string; text: string }[] }[];
-	};
-	expect(palettes[0]!.colours.map(({ name }) => name.split(',').slice(0, 2).join(','))).toEqual([
-		'1, lighter 1',
-		'1, lighter 2',
-		'1, lighter 3',
-		'2, warmer 2',
-		'2, warmer 3'
-	]);
-	await page.request.delete(`/api/palettes/${palettes[0]!.id}`);
-	await page.getByRole('button', { name: 'None', exact: true }).click();
-	await page.getByRole('button', { name: 'Choose all' }).click();
-	await expect(page.getByText('72 chosen:')).toBeVisible();
-});
-
 test('kept to a palette: both rows are shown, with distances, and poor stand-ins are pointed out; and let go', async ({
 	page
 }) => {
@@ -237,10 +152,8 @@ test('kept to a palette: both rows are shown, with distances, and poor stand-ins
 	await page.getByRole('button', { name: 'Saltmarsh dye garden: what to do' }).click();
 	await page.getByRole('menuitem', { name: 'Keep the scheme to it' }).click();
 	expect(await codes(page)).toEqual(before);
-	const drawn = await page
-		.locator('.surface svg rect[x]')
-		.evaluateAll((all) => all.map((bar) => bar.getAttribute('fill')));
-	for (const code of [...before, '#b3392b']) expect(drawn).toContain(code);
+	const drawn = (await take(page, 'The plate as SVG')).content.toString();
+	for (const code of [...before, '#b3392b']) expect(drawn).toContain(`fill="${code}"`);
 	await page.getByRole('tab', { name: 'Readings' }).click();
 	await expect(page.getByText(/Poor stand-ins from Saltmarsh dye garden/)).toBeVisible();
 	await reach(page, page.getByText('kept to Saltmarsh dye garden'));
@@ -288,11 +201,11 @@ test('roles in the designs are swapped, and the designs follow the lead in the s
 	await (await reach(page, page.getByRole('button', { name: 'Roles' }))).click();
 	await page
 		.getByRole('radiogroup', { name: 'Member for the figure' })
-		.getByRole('radio', { name: 'Member 3' })
+		.getByRole('radio', { name: 'Member 3', exact: true })
 		.check({ force: true });
 	expect(await lettering()).toBe(all[2]);
 	await expect(
-		page.getByRole('radiogroup', { name: 'Member for the line' }).getByRole('radio', { name: 'Member 2' })
+		page.getByRole('radiogroup', { name: 'Member for the line' }).getByRole('radio', { name: 'Member 2', exact: true })
 	).toBeChecked();
 	await page.keyboard.press('Escape');
 	await member(page, 0).click();
@@ -311,10 +224,10 @@ test('a scheme by keyboard alone: from the members to the wheel, turned, moved o
 	await expect(member(page, 1)).toBeFocused();
 	const before = await codes(page);
 	await handle(page, 1).focus();
-	await page.keyboard.press('Shift+ArrowRight');
+	await page.keyboard.press('Shift+ArrowUp');
 	const turned = await codes(page);
 	turned.forEach((code, i) => expect(apart(hsv(code)!.h!, hsv(before[i]!)!.h! + 10)).toBeLessThan(1));
-	await page.keyboard.press('Shift+ArrowDown');
+	await page.keyboard.press('Shift+ArrowLeft');
 	expect(hsv((await codes(page))[1]!)!.s).toBeCloseTo(hsv(turned[1]!)!.s - 0.1, 1);
 	await expect(handle(page, 1)).toHaveAttribute('aria-valuetext', /% of the way out/);
 	// Presses that follow each other quickly are one gesture.

@@ -61,12 +61,7 @@ const VIEWS = [
 		'relatives',
 		'Schemes for a banner',
 		async (page) => {
-			await page.getByRole('button', { name: /^Plate 3: / }).click();
-			const surface = await page.locator('.relatives').boundingBox();
-			await page.mouse.move(surface.x + 560, surface.y + 12);
-			await page.mouse.down();
-			await page.mouse.move(surface.x + 660, surface.y + 12, { steps: 4 });
-			await page.mouse.up();
+			await page.locator('.member').nth(1).click();
 		}
 	],
 	['mixes', 'Mixing the dye bath', async () => {}],

@@ -61,8 +61,8 @@
 		{
 			where: 'On the members of a scheme, and on its wheel',
 			keys: [
-				['← →', 'on the row: the next member; on the wheel: turn it by 1° (Shift 10°)'],
-				['↑ ↓', 'on the wheel: out, and in towards grey'],
+				['↑ ↓', 'on the wheel: turn it by 1° (Shift 10°)'],
+				['← →', 'on the members: the next one; on the wheel: in towards grey, and out'],
 				['Enter', 'from the row into the mixer']
 			]
 		},
@@ -85,10 +85,10 @@
 		{
 			where: 'On the relatives of a scheme',
 			keys: [
-				['← → ↑ ↓', 'the next relative, the next thread, the next member'],
+				['← → ↑ ↓', 'the nearest relative that way, along an arm, across to the next one'],
 				['Space', 'choose it, or let it go'],
-				['Shift ← →', 'choose a range'],
-				['Ctrl A', 'choose the whole thread']
+				['Shift and an arrow', 'choose a range'],
+				['Ctrl A', 'choose the whole cross']
 			]
 		},
 		{

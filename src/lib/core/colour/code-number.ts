@@ -1,4 +1,5 @@
-import { bytesToHex, linearToByte } from './bytes';
+import { bytesToHex, LINEAR_OF_BYTE, linearToByte } from './bytes';
+import { type Triple } from './vector';
 
 /*
  * An 8-bit sRGB code as one number, 0xrrggbb: where a thousand colours are made and painted in a frame, a text for each would cost
@@ -14,3 +15,10 @@ export const numberToHex = (code: number): string => bytesToHex(code >> 16, (cod
 
 /** A code `#rrggbb` as a number. */
 export const hexToNumber = (hex: string): number => Number.parseInt(hex.slice(1), 16);
+
+/** A code as a number to linear sRGB 0–1. */
+export const numberToLinear = (code: number): Triple => [
+	LINEAR_OF_BYTE[code >> 16]!,
+	LINEAR_OF_BYTE[(code >> 8) & 0xff]!,
+	LINEAR_OF_BYTE[code & 0xff]!
+];

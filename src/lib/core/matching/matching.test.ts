@@ -6,7 +6,7 @@ import { readColour } from '../colour/read';
 import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { temperature } from '../scheme/temperature';
-import { relativesOf } from '../scheme/relatives';
+import { departed } from '../scheme/relatives';
 import { seenColour } from '../ground/on-ground';
 import { litRegions } from './lit-form';
 import { scoreMatch, shiftWords } from './score';
@@ -29,11 +29,11 @@ describe('scores in words', () => {
 
 	it('names each error by its direction', () => {
 		const target = linear('#7a6a50');
-		expect(scoreMatch(relativesOf(target, 'lighter', 1, 30)[0]!.linear, target).words).toMatch(/^\d+ lighter, /);
-		expect(scoreMatch(relativesOf(target, 'quieter', 1, 90)[0]!.linear, target).words).toMatch(
+		expect(scoreMatch(departed(target, 'lighter', 0.3).linear, target).words).toMatch(/^\d+ lighter, /);
+		expect(scoreMatch(departed(target, 'quieter', 0.9).linear, target).words).toMatch(
 			/^value right, (a little )?too quiet/
 		);
-		expect(scoreMatch(relativesOf(target, 'stronger', 1, 80)[0]!.linear, target).words).toContain('too strong');
+		expect(scoreMatch(departed(target, 'stronger', 0.8).linear, target).words).toContain('too strong');
 		expect(scoreMatch(linear('#b35a2b'), linear('#b3392b')).words).toContain('towards orange');
 		expect(scoreMatch(linear('#b32b50'), linear('#b3392b')).words).toContain('towards purple');
 		// A green that is matched by a yellow-green is off towards yellow, not towards green.

@@ -2,9 +2,12 @@ import { clipped } from '../colour/gamut';
 import { greatestChroma } from '../colour/greatest-chroma';
 import { holdLuminance } from '../colour/hold-luminance';
 import { fromPolar, linearToOklch, oklabToLinear } from '../colour/oklab';
-import { turn, type ReadonlyTriple } from '../colour/vector';
+import { turn, type ReadonlyTriple, type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
+import { ciede2000 } from '../difference/ciede2000';
+import { linearToLab } from '../difference/lab-of-linear';
 import { Problem } from '../problem';
+import { isGrey } from '../colour/hueless';
 import { fittedOklab, type Fitted } from '../colour/shown';
 
 /** The ways in which a relative can depart from a colour. */
@@ -52,23 +55,96 @@ function towards({ lightness, chroma, hue, y }: Origin, direction: Direction): (
 	}
 }
 
+const originOf = (linear: ReadonlyTriple): Origin => {
+	const [lightness, chroma, hue] = linearToOklch(linear);
+	return { lightness, chroma, hue, y: luminance(linear[0], linear[1], linear[2]) };
+};
+
 /**
- * The relatives of a colour (linear sRGB 0–1) in one direction, nearest first.
- * @param steps how many, 1 to 20
- * @param amount how far the last one goes, 0 to 100 % of the way: to white or black, 40° towards the warm or cool pole
- * but never past it, to the edge of the gamut, or to the own grey.
+ * The colour so far on the way in one direction (linear sRGB 0–1).
+ * @param share 0–1 of the way: to white or black, 40° towards the warm or cool pole but never past it, to the edge of the gamut, or to
+ * the own grey
+ * @throws Problem `relatives` outside this range.
+ */
+export function departed(linear: ReadonlyTriple, direction: Direction, share: number): Fitted {
+	if (!(share >= 0 && share <= 1))
+		throw new Problem('relatives', `${100 * share} % of the way cannot be gone.`, '0 to 100 %');
+	return share === 0 ? { linear: [...linear], mapped: false } : towards(originOf(linear), direction)(share);
+}
+
+export const MOST_RELATIVES = 12;
+/** How far one relative is from the one before, in ΔE00. */
+export const RELATIVE_SIZES = { least: 1, most: 12, usual: 4 } as const;
+
+/** A relative is as far from the one before as asked, within this many ΔE00. */
+const MET = 0.01;
+const MOST_ROUNDS = 24;
+
+/** A place on the way, with its colour. */
+interface Found {
+	readonly share: number;
+	readonly fitted: Fitted;
+	readonly lab: Triple;
+}
+
+/**
+ * The place beyond one on a way that differs from it by a size in ΔE00, by false position with the halved end of the Illinois method
+ * (Dowell and Jarratt, BIT 11, 1971).
+ */
+function beyond(place: (share: number) => Found, from: Found, end: Found, size: number, guess: number): Found {
+	const miss = ({ lab }: Found): number => ciede2000(...from.lab, ...lab) - size;
+	let [low, under] = [from.share, -size];
+	let [high, over] = [end.share, miss(end)];
+	let next = Math.min(guess, (low + high) / 2 + (high - low) / 2.001);
+	let best = end;
+	for (let round = 0, side = 0; round < MOST_ROUNDS; round++) {
+		best = place(next);
+		const off = miss(best);
+		if (Math.abs(off) < MET) break;
+		if (off < 0) {
+			[low, under] = [next, off];
+			if (side < 0) over /= 2;
+			side = -1;
+		} else {
+			[high, over] = [next, off];
+			if (side > 0) under /= 2;
+			side = 1;
+		}
+		next = (low * over - high * under) / (over - under);
+	}
+	return best;
+}
+
+/**
+ * The relatives of a colour (linear sRGB 0–1) in one direction, nearest first, each the same difference from the one before. Fewer than
+ * asked where no further one fits: up to white or black, 40° towards the warm or cool pole but never past it, to the edge of the gamut,
+ * or to the own grey. A grey has none but lighter and darker ones.
+ * @param steps how many at the most, 1 to 12
+ * @param size ΔE00 from one to the next, 1 to 12
  * @throws Problem `relatives` outside these ranges.
  */
-export function relativesOf(linear: ReadonlyTriple, direction: Direction, steps: number, amount: number): Fitted[] {
-	if (!Number.isInteger(steps) || steps < 1 || steps > 20)
-		throw new Problem('relatives', `${steps} relatives cannot be made.`, '1 to 20 a side');
-	if (!(amount >= 0 && amount <= 100))
-		throw new Problem('relatives', `An amount of ${amount} % cannot be used.`, '0 to 100 %');
-	const [lightness, chroma, hue] = linearToOklch(linear);
-	const at = towards({ lightness, chroma, hue, y: luminance(linear[0], linear[1], linear[2]) }, direction);
-	// A plain loop: a thousand relatives are made in a frame, and a list made by a callback takes twice as long.
+export function relativesOf(linear: ReadonlyTriple, direction: Direction, steps: number, size: number): Fitted[] {
+	if (!Number.isInteger(steps) || steps < 1 || steps > MOST_RELATIVES)
+		throw new Problem('relatives', `${steps} relatives cannot be made.`, `1 to ${MOST_RELATIVES} each way`);
+	if (!(size >= RELATIVE_SIZES.least && size <= RELATIVE_SIZES.most))
+		throw new Problem('relatives', `Relatives ${size} ΔE00 apart cannot be made.`, '1 to 12 ΔE00');
+	if (direction !== 'lighter' && direction !== 'darker' && isGrey(linear)) return [];
+	const at = towards(originOf(linear), direction);
+	const place = (share: number): Found => {
+		const fitted = at(share);
+		return { share, fitted, lab: linearToLab(fitted.linear) };
+	};
+	const end = place(1);
 	const made: Fitted[] = [];
-	for (let step = 1; step <= steps; step++)
-		made.push(amount === 0 ? { linear: [...linear], mapped: false } : at((step / steps) * (amount / 100)));
+	let from: Found = { share: 0, fitted: { linear: [...linear], mapped: false }, lab: linearToLab(linear) };
+	let went = size / Math.max(size, ciede2000(...from.lab, ...end.lab));
+	while (made.length < steps) {
+		const left = ciede2000(...from.lab, ...end.lab) - size;
+		if (left < -MET) break;
+		const next: Found = left < MET ? end : beyond(place, from, end, size, from.share + went);
+		made.push(next.fitted);
+		went = next.share - from.share;
+		from = next;
+	}
 	return made;
 }

@@ -14,7 +14,7 @@ import { type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { Problem } from '../problem';
 import { nearestOf } from './nearest';
-import { DIRECTIONS, relativesOf } from './relatives';
+import { departed, DIRECTIONS, relativesOf } from './relatives';
 import { membersOf, SCHEME_RULES, SCHEMES } from './schemes';
 import { areAdjacent, temperature } from './temperature';
 import { angleOn, complement, turnHue } from './turn-hue';
@@ -172,45 +172,92 @@ describe('relatives', () => {
 		quieter: (c) => -chromaOf(c)
 	};
 
-	it('are monotonic in the dimension they move, for any colour, count and amount, and can all be shown', () => {
+	const size = fc.double({ min: 1, max: 12, noNaN: true });
+	const steps = fc.integer({ min: 1, max: 12 });
+	const exact = ([r, g, b]: Triple) => ({ mode: 'lrgb', r, g, b }) as const;
+	const difference = differenceCiede2000();
+
+	it('each is as far from the one before as asked (ΔE00 of culori 4.0.2), for any colour, count and size', () => {
+		let seen = 0;
 		fc.assert(
-			fc.property(
-				colour,
-				fc.constantFrom(...DIRECTIONS),
-				fc.integer({ min: 1, max: 20 }),
-				fc.integer({ min: 0, max: 100 }),
-				(c, direction, steps, amount) => {
-					// A grey has no hue to turn, and what is at the gamut’s edge cannot be turned without being drawn in.
-					fc.pre(chromaOf(c) > 0.03);
-					const row = [c, ...relativesOf(c, direction, steps, amount).map(({ linear: l }) => l)];
-					row.forEach((relative) => expect(inGamut(...relative)).toBe(true));
-					const hue = direction === 'warmer' || direction === 'cooler';
-					const amounts = row
-						.filter((relative) => !hue || chromaOf(relative) > 0.02)
-						.map((relative) => measure[direction](relative, c));
-					const slack = hue ? 4 : 0.0025;
-					amounts.slice(1).forEach((x, i) => expect(x).toBeGreaterThanOrEqual(amounts[i]! - slack));
-				}
-			),
+			fc.property(colour, fc.constantFrom(...DIRECTIONS), steps, size, (c, direction, asked, apart) => {
+				const row = [c, ...relativesOf(c, direction, asked, apart).map(({ linear: l }) => l)];
+				expect(row.length).toBeLessThanOrEqual(asked + 1);
+				row.slice(1).forEach((relative, i) => {
+					seen++;
+					expect(Math.abs(difference(exact(relative), exact(row[i]!)) - apart)).toBeLessThan(0.05);
+				});
+			}),
+			{ seed: 4, numRuns: 600 }
+		);
+		expect(seen).toBeGreaterThan(1500);
+	});
+
+	it('are monotonic in the dimension they move, and can all be shown', () => {
+		fc.assert(
+			fc.property(colour, fc.constantFrom(...DIRECTIONS), steps, size, (c, direction, asked, apart) => {
+				const row = [c, ...relativesOf(c, direction, asked, apart).map(({ linear: l }) => l)];
+				row.forEach((relative) => expect(inGamut(...relative)).toBe(true));
+				const hue = direction === 'warmer' || direction === 'cooler';
+				const amounts = row
+					.filter((relative) => !hue || chromaOf(relative) > 0.02)
+					.map((relative) => measure[direction](relative, c));
+				const slack = hue ? 4 : 0.0025;
+				amounts.slice(1).forEach((x, i) => expect(x).toBeGreaterThanOrEqual(amounts[i]! - slack));
+			}),
 			{ seed: 4, numRuns: 400 }
 		);
 	});
 
-	it('warmer, cooler and quieter hold the value', () => {
-		for (const direction of ['warmer', 'cooler', 'quieter'] as const)
-			for (const { linear: l } of relativesOf(linear('#2f5f86'), direction, 6, 100))
-				expect(valueOf(l)).toBeCloseTo(valueOf(linear('#2f5f86')), 6);
+	it('end where no further one fits: what is left of the way is less than one step', () => {
+		const ends = { lighter: '#ffffff', darker: '#000000' } as const;
+		for (const code of ['#b3392b', '#2f5f86', '#e9dcc0', '#808080'])
+			for (const direction of ['lighter', 'darker'] as const) {
+				const all = relativesOf(linear(code), direction, 12, 12);
+				expect(all.length).toBeLessThan(12);
+				const last = all.at(-1)?.linear ?? linear(code);
+				expect(difference(exact(last), ends[direction])).toBeLessThan(12.05);
+			}
+		// Wool is nearly white: it has no lighter relative 12 ΔE00 off, and black no darker one.
+		expect(relativesOf(linear('#f7f4ee'), 'lighter', 4, 12)).toEqual([]);
+		expect(relativesOf([0, 0, 0], 'darker', 4, 1)).toEqual([]);
 	});
 
-	it('go the whole way at 100 %: to white, black, the own grey, and the edge of the gamut', () => {
+	it('a grey has lighter and darker relatives only: it has no hue to turn or to strengthen', () => {
+		for (const direction of DIRECTIONS)
+			expect(relativesOf(linear('#808080'), direction, 3, 3).length > 0).toBe(
+				direction === 'lighter' || direction === 'darker'
+			);
+	});
+
+	it('warmer, cooler and quieter hold the value, and no hue passes its pole', () => {
+		for (const direction of ['warmer', 'cooler', 'quieter'] as const)
+			for (const { linear: l } of relativesOf(linear('#2f5f86'), direction, 12, 2))
+				expect(valueOf(l)).toBeCloseTo(valueOf(linear('#2f5f86')), 6);
+		const orange = linear('#c9762f');
+		const from = angleBetween(linearToOklch(orange)[2], 55);
+		const warmer = relativesOf(orange, 'warmer', 12, 1).map(({ linear: l }) => angleBetween(linearToOklch(l)[2], 55));
+		for (const angle of warmer) expect(angle).toBeLessThan(from + 1e-6);
+	});
+
+	it('a share of the way goes wholly to white, black, the own grey and the edge of the gamut', () => {
 		const madder = linear('#b3392b');
-		near(relativesOf(madder, 'lighter', 3, 100)[2]!.linear, [1, 1, 1], 6);
-		near(relativesOf(madder, 'darker', 3, 100)[2]!.linear, [0, 0, 0], 6);
-		expect(chromaOf(relativesOf(madder, 'quieter', 3, 100)[2]!.linear)).toBeLessThan(1e-6);
+		near(departed(madder, 'lighter', 1).linear, [1, 1, 1], 6);
+		near(departed(madder, 'darker', 1).linear, [0, 0, 0], 6);
+		near(departed(madder, 'warmer', 0).linear, madder, 12);
+		expect(chromaOf(departed(madder, 'quieter', 1).linear)).toBeLessThan(1e-6);
 		const [lightness, , hue] = linearToOklch(madder);
-		expect(chromaOf(relativesOf(madder, 'stronger', 3, 100)[2]!.linear)).toBeCloseTo(greatestChroma(lightness, hue), 4);
-		expect(() => relativesOf(madder, 'lighter', 0, 50)).toThrow(Problem);
-		expect(() => relativesOf(madder, 'lighter', 3, 101)).toThrow(Problem);
+		expect(chromaOf(departed(madder, 'stronger', 1).linear)).toBeCloseTo(greatestChroma(lightness, hue), 4);
+		expect(() => departed(madder, 'lighter', 1.01)).toThrow(Problem);
+		for (const [asked, apart] of [
+			[0, 4],
+			[13, 4],
+			[2.5, 4],
+			[3, 0.9],
+			[3, 12.1],
+			[3, NaN]
+		] as const)
+			expect(() => relativesOf(madder, 'lighter', asked, apart), `${asked}, ${apart}`).toThrow(Problem);
 	});
 });
 

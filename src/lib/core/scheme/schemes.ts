@@ -1,5 +1,5 @@
 import { type ReadonlyTriple } from '../colour/vector';
-import { relativesOf } from './relatives';
+import { departed } from './relatives';
 import { type Fitted } from '../colour/shown';
 import { turnHue } from './turn-hue';
 import { type Wheel } from './wheel';
@@ -108,9 +108,9 @@ export function membersOf(spec: SchemeSpec): Member[] {
 }
 
 function varied(member: Fitted, scheme: Scheme, round: number, count: number): Fitted {
-	if (scheme === 'dark-family') return relativesOf(member.linear, 'darker', count, 100)[round - 1]!;
+	if (scheme === 'dark-family') return departed(member.linear, 'darker', round / count);
 	const [direction, amount] = VARIATIONS[(round - 1) % VARIATIONS.length]!;
 	// Past the list of variations each goes a little less far, so that no two are the same.
 	const less = amount * 0.8 ** Math.floor((round - 1) / VARIATIONS.length);
-	return relativesOf(member.linear, direction, 1, less)[0]!;
+	return departed(member.linear, direction, less / 100);
 }

@@ -98,7 +98,11 @@ export function lettering({ x, y, width, height }: Box, yarns: Yarns): Shape[] {
 		bar(x + width * 0.12, y + height * 0.55, width * 0.76, 1.4, yarns.line),
 		figure([lozenge(cx, y + height * 0.2, width * 0.06, width * 0.06)], yarns.accent),
 		words(cx, y + height * 0.47, 'Saltmarsh', { anchor: 'middle', face: 'serif', size, fill: yarns.figure }),
-		words(cx, y + height * 0.67, 'blankets & bands', { anchor: 'middle', size: width * 0.095, fill: yarns.line }),
+		words(cx, y + height * 0.67, 'blankets & bands', {
+			anchor: 'middle',
+			size: Math.max(12, width * 0.095),
+			fill: yarns.line
+		}),
 		words(cx, y + height * 0.935, 'spring warp', {
 			anchor: 'middle',
 			size: Math.max(12, width * 0.085),

@@ -1,4 +1,5 @@
 import { type PlateKind } from '../kind';
+import { bringOverScheme } from './bring-over';
 import { SCHEME_OFFERS } from './offers';
 import { describeScheme } from './describe';
 import { drawScheme } from './draw-scheme';
@@ -16,6 +17,7 @@ export const scheme = {
 	words: {
 		uses: (count) => `${count} scheme${count === 1 ? '' : 's'}`
 	},
+	bringOver: bringOverScheme,
 	mapSources: mapSchemeSources,
 	title: titleOfScheme,
 	part: { name: 'Wheels and schemes', says: 'hues in a circle, and their company' },

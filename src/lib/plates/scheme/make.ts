@@ -1,3 +1,4 @@
+import { RELATIVE_SIZES } from '$lib/core/scheme/relatives';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
@@ -18,7 +19,7 @@ export function schemeFrom(study: Surroundings, lead: ColourSource): SchemePlate
 		holdValue: false,
 		lead,
 		others: [other, other],
-		relatives: { shown: true, steps: 6, amount: 60 },
+		relatives: { shown: true, steps: 4, size: RELATIVE_SIZES.usual, cross: 0, chosen: [] },
 		inUse: true,
 		roles: [0, 1, 2, 3, 4],
 		keptTo: null

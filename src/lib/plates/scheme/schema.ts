@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { DIRECTIONS, MOST_RELATIVES, RELATIVE_SIZES } from '$lib/core/scheme/relatives';
 import { SCHEMES } from '$lib/core/scheme/schemes';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
@@ -8,12 +9,26 @@ import { keptPaletteSchema } from '$lib/model/palette';
 /** Members of a scheme, the lead colour among them. */
 export const LEAST_MEMBERS = 2;
 export const MOST_MEMBERS = 10;
-export const MOST_RELATIVES = 20;
+/** Relatives that can be chosen, to be at work in the designs. */
+export const MOST_CHOSEN = 60;
 /** What the made-up designs are woven from: their ground, a broad part, a figure, a line, a small accent. */
 export const ROLES = ['ground', 'broad', 'figure', 'line', 'accent'] as const;
 export type Role = (typeof ROLES)[number];
 
 const MOST_STRENGTH = 1000;
+
+const member = z
+	.int()
+	.min(0)
+	.max(MOST_MEMBERS - 1);
+
+/** One relative: of which member, from 0, in which direction, how far, from 1. */
+const relativeSchema = z.strictObject({
+	member,
+	direction: z.enum(DIRECTIONS),
+	step: z.int().min(1).max(MOST_RELATIVES)
+});
+export type RelativeCell = z.infer<typeof relativeSchema>;
 
 /** A member apart from the lead: how it departs from the scheme, or the colour at which it is fixed. */
 const schemeMemberSchema = z.strictObject({
@@ -43,19 +58,22 @@ export const schemePlateSchema = z.strictObject({
 		.max(MOST_MEMBERS - 1),
 	relatives: z.strictObject({
 		shown: z.boolean(),
-		/** So many on each side. */
+		/** So many each way at the most. */
 		steps: z.int().min(1).max(MOST_RELATIVES),
-		/** How far the last one goes, in percent. */
-		amount: z.number().min(0).max(100)
+		/** How far each is from the one before, in ΔE00. */
+		size: z.number().min(RELATIVE_SIZES.least).max(RELATIVE_SIZES.most),
+		/** The member whose cross is drawn full, where they are too many for all. */
+		cross: member,
+		chosen: z.array(relativeSchema).max(MOST_CHOSEN)
 	}),
-	/** Whether the made-up designs are shown, and which member, from 0, has which role. */
+	/** Whether the made-up designs are shown, and which member, or chosen relative after them, has which role. */
 	inUse: z.boolean(),
 	roles: z
 		.array(
 			z
 				.int()
 				.min(0)
-				.max(MOST_MEMBERS - 1)
+				.max(MOST_MEMBERS + MOST_CHOSEN - 1)
 		)
 		.length(ROLES.length),
 	keptTo: keptPaletteSchema.nullable()

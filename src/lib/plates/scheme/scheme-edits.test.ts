@@ -146,7 +146,7 @@ describe('members of a scheme', () => {
 			fc.property(
 				fc.array(fc.tuple(fc.constantFrom('ground', 'line', 'accent' as const), fc.nat(4)), { maxLength: 8 }),
 				(swaps) => {
-					const document = swaps.reduce((each, [role, member]) => giveRole(id, role, member)(each), five);
+					const document = swaps.reduce((each, [role, member]) => giveRole(id, role, member, 5)(each), five);
 					expect([...plateIn(document).roles].sort()).toEqual([0, 1, 2, 3, 4]);
 				}
 			),

@@ -187,15 +187,14 @@ export const moveAll =
 		return withScheme(plateId, () => ({ ...moved, others: fitted(moved, after.linked, targets) }))(after);
 	};
 
-/** Gives a role of the designs to a member; whichever had the other's role takes this one's. */
-export const giveRole = (plateId: string, role: Role, member: number): Edit =>
+/** Gives a role of the designs to one of so many members and chosen relatives; whichever had the role takes the one that it had. */
+export const giveRole = (plateId: string, role: Role, worker: number, count: number): Edit =>
 	withScheme(plateId, (plate) => {
 		const at = ROLES.indexOf(role);
-		const count = plate.others.length + 1;
 		const before = plate.roles[at]! % count;
 		const roles = plate.roles.map((had, i) => {
-			if (i === at) return member;
-			return had % count === member ? before : had;
+			if (i === at) return worker;
+			return had % count === worker ? before : had;
 		});
 		return { ...plate, roles };
 	});

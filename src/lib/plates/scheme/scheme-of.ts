@@ -8,7 +8,7 @@ import { makeScheme, type MemberRule } from '$lib/core/scheme/scheme-members';
 import { valueOf } from '$lib/core/colour/value-of';
 import { SCHEME_RULES, type Member, type SchemeSpec } from '$lib/core/scheme/schemes';
 import { placeOf, type Place } from '$lib/core/scheme/wheel-place';
-import { type SchemePlate } from './schema';
+import { type RelativeCell, type SchemePlate } from './schema';
 import { type KeptPalette } from '$lib/model/palette';
 import { remembered } from '$lib/model/remembered';
 import { sourcesOfScheme } from './sources';
@@ -117,22 +117,60 @@ function make(plate: SchemePlate, linked: readonly LinkedColour[]): MadeScheme {
 /** A scheme plate worked out: its members, and what stands for them where it keeps to a palette. */
 export const schemeOf = remembered(sourcesOfScheme, make);
 
-/** The codes of the relatives of one member as numbers 0xrrggbb, nearest first in every direction. */
+/** The relatives of one member as numbers 0xrrggbb, nearest first in every direction: as many as fit. */
 export type RelativeCodes = Readonly<Record<Direction, readonly number[]>>;
 
-/** The codes of all relatives, member by member; the nearest of the palette where the scheme keeps to one. */
+/** So many members have a cross each; where there are more, only one of them. */
+export const MOST_CROSSES = 4;
+
+/** The members whose crosses are drawn, by their indices. */
+export function crossesOf({ others, relatives }: Pick<SchemePlate, 'others' | 'relatives'>): number[] {
+	const count = others.length + 1;
+	if (!relatives.shown) return [];
+	return count > MOST_CROSSES ? [Math.min(relatives.cross, count - 1)] : Array.from({ length: count }, (_, i) => i);
+}
+
+const NONE = Object.fromEntries(DIRECTIONS.map((direction) => [direction, []])) as unknown as RelativeCodes;
+
+/**
+ * The relatives of the members, member by member; none of those whose cross is not drawn and of whom none is chosen. The nearest of the
+ * palette where the scheme keeps to one.
+ */
 export const relativesOfScheme = remembered(sourcesOfScheme, (plate: SchemePlate, linked): RelativeCodes[] => {
 	const { members } = schemeOf(plate, linked);
-	const { steps, amount } = plate.relatives;
+	const { steps, size, chosen } = plate.relatives;
 	const palette = plate.keptTo && readyPalette(plate.keptTo);
 	const code = (linear: Triple): number =>
 		palette ? palette.codes[nearestIn(palette.labs, linear)!.index]! : linearToNumber(linear[0], linear[1], linear[2]);
 	const codes = (linear: Triple, direction: Direction): number[] =>
-		relativesOf(linear, direction, steps, amount).map((relative) => code(relative.linear));
-	return members.map(
-		({ linear }) =>
-			Object.fromEntries(
-				DIRECTIONS.map((direction) => [direction, codes(linear, direction)])
-			) as unknown as RelativeCodes
+		relativesOf(linear, direction, steps, size).map((relative) => code(relative.linear));
+	const needed = new Set([...crossesOf(plate), ...chosen.map(({ member }) => member)]);
+	return members.map(({ linear }, i) =>
+		needed.has(i)
+			? (Object.fromEntries(
+					DIRECTIONS.map((direction) => [direction, codes(linear, direction)])
+				) as unknown as RelativeCodes)
+			: NONE
 	);
 });
+
+/** A relative that is chosen, with its code as long as it fits. */
+export interface ChosenRelative extends RelativeCell {
+	readonly hex: string;
+}
+
+/** The chosen relatives that there are, in the order in which they were chosen. */
+export function chosenOf(plate: SchemePlate, linked: readonly LinkedColour[]): ChosenRelative[] {
+	if (!plate.relatives.shown || plate.relatives.chosen.length === 0) return [];
+	const codes = relativesOfScheme(plate, linked);
+	return plate.relatives.chosen.flatMap((cell) => {
+		const code = codes[cell.member]?.[cell.direction][cell.step - 1];
+		return code === undefined ? [] : [{ ...cell, hex: numberToHex(code) }];
+	});
+}
+
+/** What can be at work in the designs: the members, or what stands for them, and after them the chosen relatives. */
+export const workers = (plate: SchemePlate, linked: readonly LinkedColour[]): string[] => [
+	...schemeOf(plate, linked).usedHexes,
+	...chosenOf(plate, linked).map(({ hex }) => hex)
+];

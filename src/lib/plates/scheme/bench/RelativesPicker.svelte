@@ -3,57 +3,79 @@
 	import { numberToHex } from '$lib/core/colour/code-number';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { show } from '$lib/core/colour/shown';
+	import { DIRECTIONS, type Direction } from '$lib/core/scheme/relatives';
 	import { colourOf } from '$lib/model/resolve';
-	import { boxOfRelative, relativeAt, THREADS, type RelativeCell, type RelativesLayout } from '../scheme-layout';
+	import { type Box } from '$lib/drawing/box';
+	import { boxInCross, relativeAt, type Cross } from '../cross-layout';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { relativesOfScheme } from '../scheme-of';
-	import { type SchemePlate } from '../schema';
+	import { type RelativeCell, type SchemePlate } from '../schema';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { type SchemePlace } from '../places';
-	import { chooseRelatives, chosenRelatives, placeOn } from './scheme-state.svelte';
-	import { isChosen, rangeBetween, withChosen, withoutChosen } from './chosen-relatives';
+	import { placeOn } from './scheme-state.svelte';
+	import { chooseRelatives, isChosen, rangeBetween, withChosen, withoutChosen } from './chosen-relatives';
 
 	interface Props {
 		workbench: Workbench;
 		plate: SchemePlate;
-		layout: RelativesLayout;
+		crosses: readonly Cross[];
 		height: number;
 	}
 
 	/**
 	 * The relatives to be chosen: one with a click, a range by dragging or with Shift, by mouse or by keys. One button follows the
-	 * place where one is, because there may be a thousand relatives.
+	 * place where one is, because there may be hundreds of relatives.
 	 */
-	let { workbench, plate, layout, height }: Props = $props();
+	let { workbench, plate, crosses, height }: Props = $props();
 
 	let at = $state.raw<RelativeCell>({ member: 0, direction: 'lighter', step: 1 });
 	/** Where a range begins, and whether it is being chosen or let go. */
 	let range = $state.raw<{ from: RelativeCell; chosen: boolean; before: readonly RelativeCell[] } | null>(null);
+	let gesture = 0;
 	let button = $state<HTMLButtonElement>();
 
-	const chosen = $derived(chosenRelatives(plate));
-	const here = $derived<RelativeCell>({
-		...at,
-		member: Math.min(at.member, plate.others.length),
-		step: Math.min(at.step, plate.relatives.steps)
-	});
+	const codes = $derived(relativesOfScheme(plate, workbench.document.linked));
+	const countOf = (member: number, direction: Direction): number => codes[member]?.[direction].length ?? 0;
+	const chosen = $derived(plate.relatives.chosen);
+	/** Every relative that is drawn, with its box. */
+	const cells = $derived(
+		crosses.flatMap((cross) =>
+			DIRECTIONS.flatMap((direction) =>
+				Array.from({ length: countOf(cross.member, direction) }, (_, i) => ({
+					cell: { member: cross.member, direction, step: i + 1 } as RelativeCell,
+					box: boxInCross(cross, direction, i + 1)
+				}))
+			)
+		)
+	);
+	const same = (one: RelativeCell, other: RelativeCell): boolean => isChosen([one], other);
+	const here = $derived(cells.find(({ cell }) => same(cell, at)) ?? cells[0] ?? null);
 	const said = $derived.by((): string => {
-		const code = relativesOfScheme(plate, workbench.document.linked)[here.member]?.[here.direction][here.step - 1];
-		const hex = code === undefined ? null : numberToHex(code);
-		const words = hex ? `${hex}, ${colourWords(show(colourOf(hex)).linear)}` : '';
-		return `Member ${here.member + 1}, ${here.direction} ${here.step} of ${plate.relatives.steps}, ${words}`;
+		if (!here) return 'No relative fits';
+		const { member, direction, step } = here.cell;
+		const hex = numberToHex(codes[member]![direction][step - 1]!);
+		const words = colourWords(show(colourOf(hex)).linear);
+		return `Member ${member + 1}, ${direction} ${step} of ${countOf(member, direction)}, ${hex}, ${words}`;
 	});
 
+	/** What all crosses take up. */
+	const area = $derived.by((): Box => {
+		const [first, last] = [crosses[0]!.cell, crosses.at(-1)!.cell];
+		const right = Math.max(...crosses.map(({ cell }) => cell.x + cell.width));
+		return { x: first.x, y: first.y, width: right - first.x, height: last.y + last.height - first.y };
+	});
 	const across = (x: number): string => percentOf(x, PLATE_WIDTH);
 	const down = (y: number): string => percentOf(y, height);
 
 	function choose(to: RelativeCell) {
 		if (!range) return;
-		const cells = rangeBetween(range.from, to);
-		chooseRelatives(plate, range.chosen ? withChosen(range.before, cells) : withoutChosen(range.before, cells));
+		const within = rangeBetween(range.from, to);
+		const after = range.chosen ? withChosen(range.before, within) : withoutChosen(range.before, within);
+		chooseRelatives(workbench, plate, after, `choose ${gesture}`);
 	}
 
 	function begin(from: RelativeCell) {
+		gesture++;
 		range = { from, chosen: !isChosen(chosen, from), before: chosen };
 		choose(from);
 	}
@@ -65,9 +87,13 @@
 
 	function pointed(event: PointerEvent & { currentTarget: HTMLElement }): RelativeCell | null {
 		const box = event.currentTarget.getBoundingClientRect();
-		const scale = PLATE_WIDTH / box.width;
-		const top = layout.blocks[0]!.y;
-		return relativeAt(layout, (event.clientX - box.left) * scale, top + (event.clientY - box.top) * scale);
+		const scale = area.width / box.width;
+		return relativeAt(
+			crosses,
+			countOf,
+			area.x + (event.clientX - box.left) * scale,
+			area.y + (event.clientY - box.top) * scale
+		);
 	}
 
 	function press(event: PointerEvent & { currentTarget: HTMLElement }) {
@@ -75,8 +101,9 @@
 		if (!cell) return;
 		event.preventDefault();
 		event.currentTarget.setPointerCapture(event.pointerId);
-		if (event.shiftKey) {
-			range = { from: here, chosen: true, before: chosen };
+		if (event.shiftKey && here) {
+			gesture++;
+			range = { from: here.cell, chosen: true, before: chosen };
 			choose(cell);
 		} else begin(cell);
 		go(cell);
@@ -90,53 +117,51 @@
 		go(cell);
 	}
 
-	/** The cell beside this one along its thread: through the member it goes on on the other side. */
-	function beside({ member, direction, step }: RelativeCell, by: number): RelativeCell {
-		const [left, right] = THREADS.find((ends) => ends.includes(direction))!;
-		const place = (direction === right ? step : -step) + by;
-		const next = place === 0 ? by : place;
-		const most = plate.relatives.steps;
-		return { member, direction: next > 0 ? right : left, step: Math.min(most, Math.abs(next)) };
+	const middle = ({ x, y, width, height: high }: Box) => [x + width / 2, y + high / 2] as const;
+
+	/** The nearest relative that lies this way on the plate. */
+	function towards(dx: number, dy: number): RelativeCell | null {
+		if (!here) return null;
+		const [x, y] = middle(here.box);
+		const far = cells.flatMap(({ cell, box }) => {
+			const [px, py] = middle(box);
+			const [ahead, aside] = [(px - x) * dx + (py - y) * dy, Math.abs((px - x) * dy) + Math.abs((py - y) * dx)];
+			// What lies more beside than ahead is reached by the other keys; a slope is gone along by either.
+			return ahead > 0.1 && aside <= ahead * 1.05 ? [{ cell, far: ahead + 1.5 * aside }] : [];
+		});
+		return far.sort((one, other) => one.far - other.far)[0]?.cell ?? null;
 	}
 
-	/** The cell at the same distance on the next thread; from the last one of a member to the first of the next. */
-	function under({ member, direction, step }: RelativeCell, by: number): RelativeCell {
-		const thread = THREADS.findIndex((ends) => ends.includes(direction));
-		const side = THREADS[thread]!.indexOf(direction);
-		const all = THREADS.length * (plate.others.length + 1);
-		const next = (member * THREADS.length + thread + by + all) % all;
-		const ends = THREADS[next % THREADS.length]!;
-		return { member: Math.floor(next / THREADS.length), direction: ends[side === 1 ? 1 : 0], step };
-	}
+	const KEYS: Readonly<Record<string, readonly [number, number]>> = {
+		ArrowLeft: [-1, 0],
+		ArrowRight: [1, 0],
+		ArrowUp: [0, -1],
+		ArrowDown: [0, 1]
+	};
 
 	function goByKey(event: KeyboardEvent) {
-		const [by, line] = [{ ArrowLeft: -1, ArrowRight: 1 }[event.key], { ArrowUp: -1, ArrowDown: 1 }[event.key]];
-		if (event.key === ' ') begin(here);
-		else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a') chooseThread();
-		else if (by !== undefined || line !== undefined) {
-			const to = by === undefined ? under(here, line!) : beside(here, by);
-			if (event.shiftKey) {
-				range ??= { from: here, chosen: true, before: chosen };
+		const way = KEYS[event.key];
+		if (!here) return;
+		if (event.key === ' ') begin(here.cell);
+		else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a') chooseCross();
+		else if (way) {
+			const to = towards(...way);
+			if (to && event.shiftKey) {
+				if (!range) gesture++;
+				range ??= { from: here.cell, chosen: true, before: chosen };
 				choose(to);
 			}
-			go(to);
+			if (to) go(to);
 		} else return;
 		event.preventDefault();
 	}
 
-	/** All of the thread on which one is. */
-	function chooseThread() {
-		const [left, right] = THREADS.find((ends) => ends.includes(here.direction))!;
-		const cells = [left, right].flatMap((direction) =>
-			rangeBetween({ ...here, direction, step: 1 }, { ...here, direction, step: plate.relatives.steps })
-		);
-		chooseRelatives(plate, withChosen(chosen, cells));
+	/** All relatives of the member on whose cross one is. */
+	function chooseCross() {
+		const member = here!.cell.member;
+		const all = cells.filter(({ cell }) => cell.member === member).map(({ cell }) => cell);
+		chooseRelatives(workbench, plate, withChosen(chosen, all));
 	}
-
-	const box = $derived(boxOfRelative(layout, here));
-	const first = $derived(layout.blocks[0]!);
-	const last = $derived(layout.blocks.at(-1)!);
-	const whole = $derived({ y: first.y, height: last.y + last.height - first.y });
 </script>
 
 <svelte:window onpointerup={() => (range = null)} onkeyup={(event) => event.key === 'Shift' && (range = null)} />
@@ -144,43 +169,36 @@
 <div
 	class="relatives"
 	role="presentation"
-	style:top={down(whole.y)}
-	style:height={down(whole.height)}
+	style:left={across(area.x)}
+	style:top={down(area.y)}
+	style:width={across(area.width)}
+	style:height={down(area.height)}
 	onpointerdown={press}
 	onpointermove={drag}
 ></div>
-<button
-	class="here"
-	bind:this={button}
-	aria-label={said}
-	aria-pressed={isChosen(chosen, here)}
-	aria-describedby="how-relatives"
-	title="Arrow keys go from relative to relative, Space chooses, Shift with an arrow chooses a range"
-	style:left={across(box.x)}
-	style:top={down(box.y)}
-	style:width={across(box.width)}
-	style:height={down(box.height)}
-	onkeydown={goByKey}
-	onfocus={() => placeOn(workbench)?.kind === 'relative' || go(here)}
-></button>
+{#if here}
+	<button
+		class="here"
+		bind:this={button}
+		aria-label={said}
+		aria-pressed={isChosen(chosen, here.cell)}
+		aria-describedby="how-relatives"
+		title="Arrow keys go from relative to relative, Space chooses, Shift with an arrow chooses a range"
+		style:left={across(here.box.x)}
+		style:top={down(here.box.y)}
+		style:width={across(here.box.width)}
+		style:height={down(here.box.height)}
+		onkeydown={goByKey}
+		onfocus={() => placeOn(workbench)?.kind === 'relative' || go(here.cell)}
+	></button>
+{/if}
 <p class="unseen" id="how-relatives">
 	Relatives of the members. Arrow keys go from one to the next, Space chooses one, Shift with an arrow chooses a range.
 </p>
-<svg class="marks" viewBox="0 0 {PLATE_WIDTH} {height}" aria-hidden="true">
-	{#each chosen as cell (`${cell.member} ${cell.direction} ${cell.step}`)}
-		{#if cell.member < layout.blocks.length && cell.step <= layout.steps}
-			{@const { x, y, width, height: high } = boxOfRelative(layout, cell)}
-			<path d="M{x + width / 2 - 3.2} {y + high / 2}l2.4 2.6l4.2 -5.2" class="under" />
-			<path d="M{x + width / 2 - 3.2} {y + high / 2}l2.4 2.6l4.2 -5.2" />
-		{/if}
-	{/each}
-</svg>
 
 <style>
 	.relatives {
 		position: absolute;
-		left: 0;
-		width: 100%;
 		cursor: cell;
 		touch-action: none;
 	}
@@ -193,22 +211,5 @@
 		outline: 2px dashed var(--ink);
 		outline-offset: 2px;
 		box-shadow: 0 0 0 2px #fff;
-	}
-	.marks {
-		position: absolute;
-		inset: 0;
-		width: 100%;
-		height: 100%;
-		pointer-events: none;
-	}
-	/* A tick that stands out on any colour: dark on light. */
-	path {
-		fill: none;
-		stroke: #000;
-		stroke-width: 1.3;
-	}
-	.under {
-		stroke: var(--paper);
-		stroke-width: 3.4;
 	}
 </style>

@@ -14,6 +14,7 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import RelativesPicker from './RelativesPicker.svelte';
 	import { memberPlace } from '../places';
+	import { decideScheme } from '../scheme-edits';
 	import { indexHeld } from './scheme-state.svelte';
 	import WheelHandles from './WheelHandles.svelte';
 	import { focusMixer } from '$lib/workbench/mixer/focus-mixer';
@@ -33,13 +34,25 @@
 	const held = $derived(indexHeld(workbench));
 	const across = (x: number): string => percentOf(x, PLATE_WIDTH);
 	const down = (y: number): string => percentOf(y, layout.height);
-	const each = $derived(layout.members.width / made.members.length);
+
+	const crossOf = (index: number) =>
+		layout.crosses.length === made.members.length ? layout.crosses.find(({ member }) => member === index) : undefined;
+	/** The cross of what is held stands between brackets. */
+	const bracketed = $derived(held === null ? null : crossOf(held)?.cell);
 
 	function takeDropped(colour: TakenColour, on: Element | null) {
 		const index = Number(on?.closest<HTMLElement>('[data-member]')?.dataset.member);
 		if (Number.isNaN(index)) return;
 		workbench.hold(memberPlace(index));
 		putInHeld(workbench, colour);
+	}
+
+	/** Where there are too many members for a cross each, the one that is held has it. */
+	function hold(index: number) {
+		workbench.hold(memberPlace(index));
+		if (layout.crosses.length !== 1 || layout.crosses[0]!.member === index) return;
+		const relatives = { ...plate.relatives, cross: index };
+		workbench.edit('Show the cross of a member', decideScheme(plate.id, { relatives }), `cross ${plate.id}`);
 	}
 
 	const saidOf = (index: number): string => {
@@ -64,31 +77,41 @@
 </script>
 
 <PlateSurface {workbench} {plate} {drawing} bind:element={surface} ondropped={takeDropped}>
+	{#if layout.crosses.length > 0}
+		<RelativesPicker {workbench} {plate} crosses={layout.crosses} height={layout.height} />
+	{/if}
 	<div role="group" aria-label="Members of the scheme">
 		{#each made.members.keys() as index (index)}
 			<button
 				class="member"
 				class:held={held === index}
+				class:crossed={crossOf(index) !== undefined}
 				data-member={index}
 				draggable="true"
 				aria-pressed={held === index}
 				aria-label={saidOf(index)}
 				tabindex={held === index || (held === null && index === 0) ? 0 : -1}
-				style:left={across(layout.members.x + index * each)}
-				style:top={down(layout.members.y)}
-				style:width={across(each)}
-				style:height={down(layout.members.height)}
+				style:left={across(layout.members[index]!.x)}
+				style:top={down(layout.members[index]!.y)}
+				style:width={across(layout.members[index]!.width)}
+				style:height={down(layout.members[index]!.height)}
 				ondragstart={(event) => dragColour(event, { text: made.members[index]!.hex })}
-				onclick={() => workbench.hold(memberPlace(index))}
-				onfocus={() => workbench.hold(memberPlace(index))}
+				onclick={() => hold(index)}
+				onfocus={() => hold(index)}
 				onkeydown={(event) => goByKey(event, index)}
 			></button>
 		{/each}
 	</div>
-	<WheelHandles {workbench} {plate} {layout} />
-	{#if layout.relatives}
-		<RelativesPicker {workbench} {plate} layout={layout.relatives} height={layout.height} />
+	{#if bracketed}
+		<span
+			class="bracket"
+			style:left={across(bracketed.x - 4)}
+			style:top={down(bracketed.y + 1)}
+			style:width={across(bracketed.width - 2)}
+			style:height={down(bracketed.height - 2)}
+		></span>
 	{/if}
+	<WheelHandles {workbench} {plate} {layout} />
 </PlateSurface>
 
 <style>
@@ -97,13 +120,34 @@
 		padding: 0;
 		cursor: pointer;
 	}
-	/* The mark of what is held stands over the colour, never on it. */
-	.member.held::before {
+	/* The mark of what is held stands over the colour, never on it; in a cross the arms leave it only the corners. */
+	.member.held:not(.crossed)::before {
 		content: '';
 		position: absolute;
 		inset: auto 0 calc(100% + 2px);
 		height: 3px;
 		background: var(--ink);
+	}
+	.bracket {
+		position: absolute;
+		pointer-events: none;
+	}
+	.bracket::before,
+	.bracket::after {
+		content: '';
+		position: absolute;
+		top: 0;
+		bottom: 0;
+		width: 7px;
+		border: 2px solid var(--ink);
+	}
+	.bracket::before {
+		left: 0;
+		border-right: 0;
+	}
+	.bracket::after {
+		right: 0;
+		border-left: 0;
 	}
 	.member:focus-visible {
 		z-index: 1;

@@ -12,6 +12,7 @@
 	import { copyText } from '$lib/workbench/mixer/clipboard';
 	import Remarks from '$lib/workbench/readings/Remarks.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import RelativesTable from './RelativesTable.svelte';
 	import PairsTable from './PairsTable.svelte';
 	import { linkScheme } from './scheme-actions';
 	import { SCHEME_CHART_HEIGHT, SCHEME_FRAME, schemeSeries } from './scheme-charts';
@@ -94,6 +95,7 @@
 				.join(', ')}.
 		</p>
 	{/if}
+	<RelativesTable {workbench} {plate} />
 	<Remarks {remarks} />
 	<PairsTable {workbench} {plate} pairs={readings.pairs} codes={made.usedHexes} />
 	<div class="chart">

@@ -4,8 +4,9 @@
 	import { luminance } from '$lib/core/colour/xyz';
 	import { turn, type Triple } from '$lib/core/colour/vector';
 	import { colourAt, colourAtLuminance, RIM, type Place } from '$lib/core/scheme/wheel-place';
-	import { flagsOf } from '../draw-scheme-wheel';
-	import { placeAt, type SchemeLayout } from '../scheme-layout';
+	import { pointsOf } from '../draw-hue-map';
+	import { placeOnMap, reachOf } from '../hue-map';
+	import { type SchemeLayout } from '../scheme-layout';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { schemeOf } from '../scheme-of';
 	import { type SchemePlate } from '../schema';
@@ -21,14 +22,11 @@
 		layout: SchemeLayout;
 	}
 
-	/**
-	 * Each member on the wheel, to be dragged or moved by keys: the lozenge in hue and distance, its flag beyond the rim in hue
-	 * alone. The scheme stays what it is while one turns.
-	 */
+	/** Each member on the unrolled wheel, to be dragged or moved by keys in hue and distance. The scheme stays what it is while one turns. */
 	let { workbench, plate, layout }: Props = $props();
 
 	const made = $derived(schemeOf(plate, workbench.document.linked));
-	const flags = $derived(flagsOf(plate.wheel, made.members, layout.wheel));
+	const points = $derived(pointsOf(made.spec, made.members, layout.map));
 	const places = $derived(made.members.map(({ place }) => place));
 	const held = $derived(indexHeld(workbench));
 	const across = (x: number): string => percentOf(x, PLATE_WIDTH);
@@ -41,7 +39,7 @@
 	}
 
 	let gesture = 0;
-	let drag: { index: number; from: StudyDocument; flag: boolean; linear: Triple; place: Place } | null = null;
+	let drag: { index: number; from: StudyDocument; linear: Triple; place: Place; reach: number } | null = null;
 
 	/** Every move of a drag starts from where the drag began, so that nothing is lost on the way through a narrow gamut. */
 	function move(index: number, linear: Triple, place: Place, from: StudyDocument) {
@@ -49,11 +47,11 @@
 		workbench.edit('Move a member', () => edit(from), `member ${index} ${gesture}`);
 	}
 
-	function press(event: PointerEvent & { currentTarget: HTMLElement }, index: number, flag: boolean) {
+	function press(event: PointerEvent & { currentTarget: HTMLElement }, index: number) {
 		gesture++;
 		workbench.hold(memberPlace(index));
 		const { linear } = made.members[index]!;
-		drag = { index, from: workbench.document, flag, linear, place: places[index]! };
+		drag = { index, from: workbench.document, linear, place: places[index]!, reach: reachOf(made.spec) };
 		event.currentTarget.setPointerCapture(event.pointerId);
 	}
 
@@ -61,20 +59,15 @@
 		if (!drag) return;
 		const box = event.currentTarget.closest('.lay')!.getBoundingClientRect();
 		const scale = PLATE_WIDTH / box.width;
-		const point = placeAt(
-			layout.wheel,
-			plate.wheel,
-			(event.clientX - box.left) * scale,
-			(event.clientY - box.top) * scale
-		);
-		const { index, linear, place, from, flag } = drag;
-		move(index, linear, { ...place, angle: point.angle, distance: flag ? place.distance : point.distance }, from);
+		const [x, y] = [(event.clientX - box.left) * scale, (event.clientY - box.top) * scale];
+		const { index, linear, place, from, reach } = drag;
+		move(index, linear, { ...place, ...placeOnMap(layout.map, reach, x, y) }, from);
 	}
 
-	const TURNS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 };
-	const OUT: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowDown: -1 };
+	const TURNS: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowDown: -1 };
+	const OUT: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 };
 
-	/** Left and right turn by 1° (Shift 10°), up and down go out and in. Presses that follow each other quickly are one gesture. */
+	/** Up and down turn by 1° (Shift 10°), right and left go out and in. Presses that follow each other quickly are one gesture. */
 	const PAUSE = 700;
 	let last = 0;
 
@@ -103,7 +96,7 @@
 </script>
 
 <div role="group" aria-label="Members on the wheel">
-	{#each flags as { x, y, size, point }, index (index)}
+	{#each points as point, index (index)}
 		<button
 			class="handle"
 			class:held={held === index}
@@ -114,31 +107,15 @@
 			aria-valuemax={360}
 			aria-valuenow={Math.round(places[index]!.angle)}
 			aria-valuetext={saidOf(index)}
-			title="Drag in hue and distance; arrow keys turn it and move it out and in"
+			title="Drag in hue and strength; up and down turn it, right and left make it stronger and quieter"
 			style:left={across(point[0])}
 			style:top={down(point[1])}
-			onpointerdown={(event) => press(event, index, false)}
+			onpointerdown={(event) => press(event, index)}
 			onpointermove={moveTo}
 			onpointerup={() => (drag = null)}
 			onpointercancel={() => (drag = null)}
 			onfocus={() => workbench.hold(memberPlace(index))}
 			onkeydown={(event) => moveByKey(event, index)}
-		></button>
-		<button
-			class="flag"
-			class:held={held === index}
-			data-member={index}
-			tabindex="-1"
-			aria-label="Turn {index === 0 ? 'the lead colour' : `member ${index + 1}`}"
-			title="Drag round the wheel"
-			style:left={across(x - size / 2)}
-			style:top={down(y - size / 2)}
-			style:width={across(size)}
-			style:height={down(size)}
-			onpointerdown={(event) => press(event, index, true)}
-			onpointermove={moveTo}
-			onpointerup={() => (drag = null)}
-			onpointercancel={() => (drag = null)}
 		></button>
 	{/each}
 </div>
@@ -149,12 +126,6 @@
 		width: 20px;
 		height: 20px;
 		margin: -10px 0 0 -10px;
-		cursor: grab;
-		touch-action: none;
-	}
-	.flag {
-		position: absolute;
-		padding: 0;
 		cursor: grab;
 		touch-action: none;
 	}

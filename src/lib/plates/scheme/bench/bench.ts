@@ -9,7 +9,7 @@ import LeadAction from './LeadAction.svelte';
 import { coloursOfRelatives } from './scheme-actions';
 import SchemePlateView from './SchemePlateView.svelte';
 import SchemeReadings from './SchemeReadings.svelte';
-import { chosenRelatives, turnsTogether } from './scheme-state.svelte';
+import { turnsTogether } from './scheme-state.svelte';
 import TogetherChoice from './TogetherChoice.svelte';
 import { turnAll } from './turn-all';
 
@@ -33,7 +33,7 @@ export const schemeBench: Bench<SchemePlate> = {
 	kept: (workbench, plate) => {
 		const { linked } = workbench.document;
 		const whole = { what: 'This scheme', name: plate.title, colours: () => coloursOfScheme(plate, linked) };
-		if (chosenRelatives(plate).length === 0) return [whole];
+		if (plate.relatives.chosen.length === 0) return [whole];
 		const colours = () => coloursOfRelatives(workbench, plate).slice(0, MOST_COLOURS);
 		return [whole, { what: 'Chosen relatives', name: `Relatives, ${plate.title}`, colours }];
 	},

@@ -1,7 +1,6 @@
-import { numberToHex } from '$lib/core/colour/code-number';
 import { colourWords } from '$lib/core/colour/hue-words';
 import { show } from '$lib/core/colour/shown';
-import { relativesOfScheme, schemeOf } from '../scheme-of';
+import { chosenOf, schemeOf } from '../scheme-of';
 import { calledBy, colourOf } from '$lib/model/resolve';
 import { type ColourSource } from '$lib/model/colour-text';
 import { newId } from '$lib/model/ids';
@@ -19,7 +18,6 @@ import { linkAll } from '$lib/workbench/study/link-all';
 import { addScale } from '$lib/plates/scales/scale-edits';
 import { openPlate } from '$lib/workbench/index/plate-actions';
 import { hasRoomForPlate } from '$lib/workbench/study/room';
-import { chosenRelatives } from './scheme-state.svelte';
 import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 import { coloursOfScheme } from '../scheme-colours';
 
@@ -71,17 +69,12 @@ export function startScale(workbench: Workbench, plate: SchemePlate, one: number
 	});
 }
 
-/** The chosen relatives as named colours, in the order in which they stand. */
-export function coloursOfRelatives(workbench: Workbench, plate: SchemePlate): NamedCode[] {
-	const codes = relativesOfScheme(plate, workbench.document.linked);
-	return chosenRelatives(plate).flatMap(({ member, direction, step }) => {
-		const code = codes[member]?.[direction][step - 1];
-		if (code === undefined) return [];
-		const text = numberToHex(code);
-		const name = `${member + 1}, ${direction} ${step}, ${colourWords(show(colourOf(text)).linear)}`;
-		return [{ name: asLine(name), hex: text }];
-	});
-}
+/** The chosen relatives as named colours, in the order in which they were chosen. */
+export const coloursOfRelatives = ({ document }: Workbench, plate: SchemePlate): NamedCode[] =>
+	chosenOf(plate, document.linked).map(({ member, direction, step, hex }) => ({
+		name: asLine(`${member + 1}, ${direction} ${step}, ${colourWords(show(colourOf(hex)).linear)}`),
+		hex
+	}));
 
 /** What a scheme is called after: its lead colour. */
 export const leadName = (plate: SchemePlate, linked: readonly LinkedColour[]): string => calledBy(plate.lead, linked);

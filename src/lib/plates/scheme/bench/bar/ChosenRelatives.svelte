@@ -7,7 +7,8 @@
 	import { linkAll } from '$lib/workbench/study/link-all';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { coloursOfRelatives } from '../scheme-actions';
-	import { chooseRelatives, chosenRelatives } from '../scheme-state.svelte';
+	import { chosenOf } from '../../scheme-of';
+	import { chooseRelatives } from '../chosen-relatives';
 
 	/** What becomes of the relatives that are chosen. */
 	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
@@ -34,8 +35,8 @@
 </script>
 
 <div class="sentence" role="group" aria-label="Chosen relatives">
-	<span>{chosenRelatives(plate).length} chosen:</span>
+	<span>{chosenOf(plate, workbench.document.linked).length} chosen:</span>
 	<button class="act" onclick={keep}>Keep as palette</button>
 	<button class="act" onclick={link}>Link</button>
-	<button class="act" onclick={() => chooseRelatives(plate, [])}>None</button>
+	<button class="act" onclick={() => chooseRelatives(workbench, plate, [])}>None</button>
 </div>

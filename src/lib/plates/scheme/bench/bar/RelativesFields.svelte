@@ -1,63 +1,51 @@
 <script lang="ts">
 	import CheckField from '$lib/ui/CheckField.svelte';
-	import { MOST_RELATIVES, type SchemePlate } from '../../schema';
-	import { DIRECTIONS } from '$lib/core/scheme/relatives';
-	import { type RelativeCell } from '../../scheme-layout';
+	import { type SchemePlate } from '../../schema';
+	import { DIRECTIONS, MOST_RELATIVES, RELATIVE_SIZES } from '$lib/core/scheme/relatives';
 	import { decideScheme } from '../../scheme-edits';
+	import { crossesOf, relativesOfScheme } from '../../scheme-of';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-	import { chooseRelatives, chosenRelatives } from '../scheme-state.svelte';
+	import { chooseRelatives } from '../chosen-relatives';
 	import NumberField from '$lib/ui/NumberField.svelte';
 
-	/** Whether relatives are shown, how many and how far. */
+	/** Whether relatives are shown, how many, and how far each is from the one before. */
 	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
 
-	const chosen = $derived(chosenRelatives(plate).length);
+	const { shown, steps, size, chosen } = $derived(plate.relatives);
 
-	function decide(label: string, change: Partial<SchemePlate['relatives']>, gesture: string | null = null) {
-		const relatives = { ...plate.relatives, ...change };
-		workbench.edit(label, decideScheme(plate.id, { relatives }), gesture);
+	function decide(label: string, change: Partial<SchemePlate['relatives']>) {
+		workbench.edit(label, decideScheme(plate.id, { relatives: { ...plate.relatives, ...change } }));
 	}
 
+	/** All that are drawn. */
 	function chooseAll() {
-		const { steps } = plate.relatives;
-		const cells = Array.from({ length: plate.others.length + 1 }, (_, member) =>
-			DIRECTIONS.flatMap((direction) =>
-				Array.from({ length: steps }, (__, i): RelativeCell => ({ member, direction, step: i + 1 }))
-			)
+		const codes = relativesOfScheme(plate, workbench.document.linked);
+		const cells = crossesOf(plate).flatMap((member) =>
+			DIRECTIONS.flatMap((direction) => codes[member]![direction].map((_, i) => ({ member, direction, step: i + 1 })))
 		);
-		chooseRelatives(plate, cells.flat());
+		chooseRelatives(workbench, plate, cells);
 	}
 </script>
 
 <div class="sentence" role="group" aria-label="Relatives">
-	<CheckField
-		words="relatives"
-		checked={plate.relatives.shown}
-		onset={(checked) => decide('Show relatives', { shown: checked })}
-	/>
-	{#if plate.relatives.shown}
+	<CheckField words="relatives" checked={shown} onset={(checked) => decide('Show relatives', { shown: checked })} />
+	{#if shown}
 		<NumberField
-			label="Relatives a side"
-			value={plate.relatives.steps}
+			label="Relatives each way"
+			value={steps}
 			least={1}
 			most={MOST_RELATIVES}
-			onset={(steps) => decide('Change the number of relatives', { steps })}
+			onset={(each) => decide('Change the number of relatives', { steps: each })}
 		/>
-		<label>
-			a side, to
-			<input
-				type="range"
-				min="0"
-				max="100"
-				step="1"
-				value={plate.relatives.amount}
-				aria-label="How far the relatives go"
-				aria-valuetext="{plate.relatives.amount} %"
-				oninput={(event) =>
-					decide('Set how far relatives go', { amount: Number(event.currentTarget.value) }, `amount ${plate.id}`)}
-			/>
-			{plate.relatives.amount} %
-		</label>
-		{#if chosen === 0}<button class="act" onclick={chooseAll}>Choose all</button>{/if}
+		<span>each way, every step</span>
+		<NumberField
+			label="ΔE00 from one relative to the next"
+			value={size}
+			least={RELATIVE_SIZES.least}
+			most={RELATIVE_SIZES.most}
+			onset={(each) => decide('Set how far relatives go', { size: each })}
+		/>
+		<span>ΔE00</span>
+		{#if chosen.length === 0}<button class="act" onclick={chooseAll}>Choose all</button>{/if}
 	{/if}
 </div>

@@ -17,7 +17,6 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { leadName } from '../scheme-actions';
 	import NumberField from '$lib/ui/NumberField.svelte';
-	import { chosenRelatives } from '../scheme-state.svelte';
 	import ChosenRelatives from './ChosenRelatives.svelte';
 	import RelativesFields from './RelativesFields.svelte';
 	import UseFields from './UseFields.svelte';
@@ -115,4 +114,4 @@
 {#snippet use()}<UseFields {workbench} {plate} />{/snippet}
 
 <!-- What can be done with chosen relatives stands where it is seen. -->
-<PlateBar parts={[scheme, ...(chosenRelatives(plate).length > 0 ? [chosen] : []), spread, relatives, use]} />
+<PlateBar parts={[scheme, ...(plate.relatives.chosen.length > 0 ? [chosen] : []), spread, relatives, use]} />

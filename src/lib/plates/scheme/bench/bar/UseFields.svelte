@@ -1,6 +1,6 @@
 <script lang="ts">
 	import CheckField from '$lib/ui/CheckField.svelte';
-	import { schemeOf } from '../../scheme-of';
+	import { chosenOf, workers } from '../../scheme-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { ROLES, type SchemePlate } from '../../schema';
 	import BesideButton from '$lib/ui/BesideButton.svelte';
@@ -10,8 +10,15 @@
 	/** Whether the scheme is shown in use and which member has which role in the designs; and the palette that it keeps to. */
 	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
 
-	const made = $derived(schemeOf(plate, workbench.document.linked));
-	const memberOf = (role: number): number => plate.roles[role]! % made.members.length;
+	const codes = $derived(workers(plate, workbench.document.linked));
+	const workerOf = (role: number): number => plate.roles[role]! % codes.length;
+	const chosen = $derived(chosenOf(plate, workbench.document.linked));
+
+	/** "Member 2", "Member 1, lighter 3" */
+	function nameOf(worker: number): string {
+		const relative = chosen[worker - plate.others.length - 1];
+		return relative ? `Member ${relative.member + 1}, ${relative.direction} ${relative.step}` : `Member ${worker + 1}`;
+	}
 </script>
 
 <div class="sentence" role="group" aria-label="In use">
@@ -28,14 +35,14 @@
 				{#each ROLES as role, r (role)}
 					<div class="role" role="radiogroup" aria-label="Member for the {role}">
 						<span>{role}</span>
-						{#each made.usedHexes as hex, member (member)}
-							<label class:on={memberOf(r) === member} title="Member {member + 1}">
+						{#each codes as hex, worker (worker)}
+							<label class:on={workerOf(r) === worker} title={nameOf(worker)}>
 								<input
 									type="radio"
 									name="role {role}"
-									aria-label="Member {member + 1}"
-									checked={memberOf(r) === member}
-									onchange={() => workbench.edit('Swap roles', giveRole(plate.id, role, member))}
+									aria-label={nameOf(worker)}
+									checked={workerOf(r) === worker}
+									onchange={() => workbench.edit('Swap roles', giveRole(plate.id, role, worker, codes.length))}
 								/>
 								<i style:background={seenHex(workbench.view, hex)}></i>
 							</label>
@@ -67,6 +74,7 @@
 	}
 	.role {
 		display: flex;
+		flex-wrap: wrap;
 		align-items: center;
 		gap: 4px;
 		margin: 3px 0;
