@@ -184,11 +184,10 @@ test('a whole scale over a row of grounds follows its linked colours; its shifts
 
 test('grounds are looked for in a palette of the library', async ({ page }) => {
 	await makeGrounds(page);
-	await page.getByRole('tab', { name: 'Palettes' }).click();
-	await page.getByRole('button', { name: 'Saltmarsh dye garden: what to do' }).click();
-	await page.getByRole('menuitem', { name: 'Look for grounds in it' }).click();
-	await page.getByLabel('Where to look for grounds').selectOption({ label: 'in Saltmarsh dye garden' });
 	const panel = page.getByRole('region', { name: 'Proposed grounds' });
+	await panel.getByRole('button', { name: 'Look in a palette' }).click();
+	await page.getByRole('button', { name: 'Saltmarsh dye garden', exact: true }).click();
+	await expect(page.getByLabel('Where to look for grounds')).toHaveValue('kept');
 	await panel.getByRole('button', { name: 'Propose' }).click();
 	await expect(panel.getByRole('button', { name: /^Take grounds/ }).first()).toBeVisible({ timeout: 20_000 });
 	const codes = (await panel.getByRole('listitem').allTextContents()).flatMap(

@@ -44,7 +44,9 @@ test('no JSON, broken JSON, too much, and unknown studies have answers of their 
 	expect((await problem(await request.get('/api/studies/nosuchstudy'), 404)).code).toBe('no-such-study');
 	expect((await problem(await request.get('/api/studies/..%2f..%2fetc'), 404)).code).toBe('no-such-study');
 	expect((await problem(await request.delete('/api/studies/nosuchstudy'), 404)).code).toBe('no-such-study');
-	expect((await problem(await request.post('/api/studies/nosuchstudy/duplicate'), 404)).code).toBe('no-such-study');
+	expect((await problem(await request.post('/api/studies/nosuchstudy/duplicate', { data: {} }), 404)).code).toBe(
+		'no-such-study'
+	);
 	expect((await problem(await request.post('/api/studies/nosuchstudy/restore'), 404)).code).toBe('no-such-study');
 	expect((await problem(await request.get('/api/studies/nosuchstudy/picture.svg'), 404)).code).toBe('no-such-study');
 });

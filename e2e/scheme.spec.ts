@@ -149,12 +149,18 @@ test('kept to a palette: both rows are shown, with distances, and poor stand-ins
 	await makeScheme(page);
 	const before = await codes(page);
 	await (await reach(page, page.getByRole('button', { name: 'Keep to a palette' }))).click();
-	await page.getByRole('button', { name: 'Saltmarsh dye garden: what to do' }).click();
-	await page.getByRole('menuitem', { name: 'Keep the scheme to it' }).click();
+	const garden = page.getByRole('button', { name: 'Saltmarsh dye garden', exact: true });
+	// Tried while it is pointed at, and nothing kept yet.
+	await garden.hover();
+	await expect(page.locator('.surface text', { hasText: /^kept to$/ })).toHaveCount(1);
+	await page.mouse.move(5, 400);
+	await expect(page.locator('.surface text', { hasText: /^kept to$/ })).toHaveCount(0);
+	await garden.click();
 	expect(await codes(page)).toEqual(before);
 	const drawn = (await take(page, 'The plate as SVG')).content.toString();
 	for (const code of [...before, '#b3392b']) expect(drawn).toContain(`fill="${code}"`);
-	await page.getByRole('tab', { name: 'Readings' }).click();
+	await page.keyboard.press('Escape');
+	await page.keyboard.press('Escape');
 	await expect(page.getByText(/Poor stand-ins from Saltmarsh dye garden/)).toBeVisible();
 	await reach(page, page.getByText('kept to Saltmarsh dye garden'));
 	const { content } = await take(page, 'This scheme as a table (CSV)');

@@ -52,6 +52,10 @@ export const SCALE_JUDGES: Readonly<Record<ScaleKey, Judge>> = {
 			said.every((number) => all.some((each) => says(number, each, '0.0')))
 		);
 	},
+	'scale.nearly-even': (words, scale) => {
+		const ratio = Math.max(...freeOf(scale)) / Math.min(...freeOf(scale));
+		return ratio > 1.04 && ratio < 1.26 && Math.abs(numbersIn(words)[0]! - ratio) < 0.011;
+	},
 	'scale.uneven': (words, scale) => {
 		const ratio = Math.max(...freeOf(scale)) / Math.min(...freeOf(scale));
 		return words.includes('more than 100') ? ratio > 99 : Math.abs(numbersIn(words)[0]! / ratio - 1) < 0.06;

@@ -1,22 +1,27 @@
 import { writeCgats } from '$lib/core/format/cgats';
+import { readColour } from '$lib/core/colour/read';
+import { show } from '$lib/core/colour/shown';
 import { type NamedColour } from '$lib/core/format/colour-list';
 import { type GradationStop } from '$lib/core/scale/gradation';
-import { scaleColoursToCss } from '$lib/core/format/css-properties';
+import { coloursToCss } from '$lib/core/format/css-properties';
 import { writeCsv } from '$lib/core/format/csv';
-import { scaleColoursToTokens } from '$lib/core/format/design-tokens';
+import { coloursToTokens } from '$lib/core/format/design-tokens';
 import { writeJsonList } from '$lib/core/format/json-list';
 import { download } from './files';
 
-/** Colours as files take them: what they are called together, their codes, and each with a name. */
+/** Colours as files take them: what they are called together, and each with a name. */
 export interface TakenColours {
 	readonly name: string;
-	readonly hexes: readonly string[];
 	readonly named: readonly NamedColour[];
 	/** The unbroken gradation of a scale. */
 	readonly run?: readonly GradationStop[];
 }
 
-export const cssOf = ({ name, hexes, run }: TakenColours): string => scaleColoursToCss(name, hexes, run);
+/** Codes as every reader takes them, whatever syntax they were given in. */
+const inHex = (named: readonly NamedColour[]): NamedColour[] =>
+	named.map(({ name, text }) => ({ name, text: show(readColour(text)).hex }));
+
+export const cssOf = ({ name, named, run }: TakenColours): string => coloursToCss(name, inHex(named), run);
 
 /** The files that colours can be taken away in: what people read, the ending, and how it is written. */
 export const COLOUR_FILES: readonly {
@@ -35,7 +40,7 @@ export const COLOUR_FILES: readonly {
 		label: 'design tokens',
 		ending: 'tokens.json',
 		type: 'application/json',
-		write: ({ name, hexes }) => scaleColoursToTokens(name, hexes)
+		write: ({ name, named }) => coloursToTokens(name, inHex(named))
 	},
 	{ label: 'a table (CSV)', ending: 'csv', type: 'text/csv', write: ({ named }) => writeCsv(named) },
 	{ label: 'CGATS.17 text', ending: 'txt', type: 'text/plain', write: ({ named }) => writeCgats(named) },

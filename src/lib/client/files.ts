@@ -1,23 +1,12 @@
 import { z } from 'zod';
 import { LONGEST_FILE } from '$lib/core/format/colour-list';
+import { plainWord } from '$lib/core/format/property-names';
 import { newId } from '$lib/model/ids';
 import { reasonOf, UNREACHABLE } from './reason';
 import { WINDOW_NAME } from './window-name';
 
-/** Letters that are no plain letter with a mark. */
-const SPELT: Readonly<Record<string, string>> = { ø: 'o', ł: 'l', đ: 'd', ð: 'd', ß: 'ss', æ: 'ae', œ: 'oe', þ: 'th' };
-
 /** Small letters, digits and hyphens: what every file system and every stylesheet takes. */
-export function plainName(text: string): string {
-	const plain = text
-		.normalize('NFKD')
-		.replace(/\p{Diacritic}/gu, '')
-		.toLowerCase()
-		.replace(/[øłđðßæœþ]/g, (letter) => SPELT[letter]!)
-		.replace(/[^a-z0-9]+/g, '-')
-		.replace(/^-|-$/g, '');
-	return plain === '' ? 'untitled' : plain.slice(0, 60);
-}
+export const plainName = (text: string): string => plainWord(text) || 'untitled';
 
 /** "furrow-anselm-2-a-banner-of-one-value": last name, first name, unit and title, as hand-ins are named. */
 export function handInName({ maker, unit, title }: { maker: string; unit: string; title: string }): string {

@@ -1,4 +1,5 @@
 import { studyListSchema, type ListQuery, type StudyList } from '$lib/study/requests';
+import { ownDefaults } from './own-defaults';
 import { copyOfStudy } from '$lib/study/new-study';
 import { studySchema, type Study, type StudyDocument } from '$lib/study/study';
 import { ask, asJson } from './asking';
@@ -25,6 +26,8 @@ export const keepCopy = (document: StudyDocument): Promise<Study> => keepNew(cop
 
 export const deleteStudy = (id: string): Promise<Response> => ask(`${PATH}/${id}`, { method: 'DELETE' });
 export const restoreStudy = (id: string): Promise<Response> => ask(`${PATH}/${id}/restore`, { method: 'POST' });
-export const duplicateStudy = (id: string): Promise<Response> => ask(`${PATH}/${id}/duplicate`, { method: 'POST' });
+/** A copy belongs to whoever makes it, as far as this browser knows their name. */
+export const duplicateStudy = (id: string): Promise<Response> =>
+	ask(`${PATH}/${id}/duplicate`, asJson('POST', { maker: ownDefaults().maker }));
 export const renameStudy = (id: string, title: string): Promise<Response> =>
 	ask(`${PATH}/${id}/title`, asJson('PUT', { title }));

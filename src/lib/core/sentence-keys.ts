@@ -10,6 +10,7 @@ export const SENTENCE_KEYS = [
 	'scale.even',
 	'scale.even-sections',
 	'scale.uneven',
+	'scale.nearly-even',
 	'scale.level',
 	'scale.one-way',
 	'scale.turns',

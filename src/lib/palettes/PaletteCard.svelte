@@ -3,7 +3,7 @@
 	import { COLOUR_FILES, downloadColours } from '$lib/client/colour-files';
 	import { plainName } from '$lib/client/files';
 	import { readColour } from '$lib/core/colour/read';
-	import { fit, show } from '$lib/core/colour/shown';
+	import { fit } from '$lib/core/colour/shown';
 	import { nearestOf } from '$lib/core/scheme/nearest';
 	import { type Palette } from '$lib/model/palette';
 	import Menu from '$lib/ui/Menu.svelte';
@@ -31,7 +31,6 @@
 			run: () =>
 				downloadColours(file, {
 					name: plainName(palette.name),
-					hexes: palette.colours.map(({ text }) => show(readColour(text)).hex),
 					named: palette.colours
 				})
 		}))

@@ -35,6 +35,7 @@ export function newStudy(title: string, date: string): StudyDocument {
 }
 
 /** The same study under another title. Ids within a study only have to differ from each other. */
-export function copyOfStudy(document: StudyDocument, title = `${document.titleBlock.title}, copy`): StudyDocument {
-	return { ...document, titleBlock: { ...document.titleBlock, title: asLine(title) } };
+export function copyOfStudy(document: StudyDocument, maker = document.titleBlock.maker): StudyDocument {
+	const title = asLine(`${document.titleBlock.title}, copy`);
+	return { ...document, titleBlock: { ...document.titleBlock, title, maker } };
 }

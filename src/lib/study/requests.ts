@@ -3,7 +3,7 @@ import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
 import { revisionSchema, wordsSchema } from '$lib/model/listed';
 import { plateSchema } from '$lib/plates/plate';
-import { missingLinks, studyDocumentSchema } from './study';
+import { missingLinks, studyDocumentSchema, titleBlockSchema } from './study';
 import { linkedColourSchema, MOST_LINKED } from '$lib/model/linked';
 
 export const SORTS = ['changed', 'title'] as const;
@@ -16,6 +16,9 @@ export const listQuerySchema = z.object({
 	after: z.string().max(1000).default('')
 });
 export type ListQuery = z.infer<typeof listQuerySchema>;
+
+/** For whom a study is duplicated; for its own maker where nobody is named. */
+export const duplicateStudySchema = z.strictObject({ maker: titleBlockSchema.shape.maker.optional() });
 
 export const studyLineSchema = z.strictObject({
 	id: idSchema,

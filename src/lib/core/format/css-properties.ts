@@ -1,13 +1,22 @@
 import { type GradationStop } from '../scale/gradation';
+import { type NamedColour } from './colour-list';
+import { propertyNames } from './property-names';
+
+/** A name as a comment, which nothing in it can end. */
+const comment = (name: string | null): string => (name ? ` /* ${name.replaceAll('*/', '* /')} */` : '');
 
 /**
- * The colours of a scale as CSS custom properties on :root, numbered from 1 with even width so that they sort.
- * The unbroken gradation, where there
- * is one, stands beside them as a gradient. `name` must already be a CSS identifier part: small letters, digits and hyphens.
+ * Colours as CSS custom properties on :root, each under its own name or its number, with the name as it was given beside it. The
+ * unbroken gradation, where there is one, stands after them as a gradient. `name` must already be a CSS identifier part: small letters,
+ * digits and hyphens.
  */
-export function scaleColoursToCss(name: string, hexes: readonly string[], run: readonly GradationStop[] = []): string {
-	const width = String(hexes.length).length;
-	const lines = hexes.map((hex, i) => `\t--${name}-${String(i + 1).padStart(width, '0')}: ${hex};`);
+export function coloursToCss(
+	name: string,
+	colours: readonly NamedColour[],
+	run: readonly GradationStop[] = []
+): string {
+	const names = propertyNames(colours);
+	const lines = colours.map(({ name: given, text }, i) => `\t--${name}-${names[i]}: ${text};${comment(given)}`);
 	if (run.length > 0) lines.push(`\t--${name}-gradation: ${gradationToCss(run)};`);
 	return `:root {\n${lines.join('\n')}\n}\n`;
 }

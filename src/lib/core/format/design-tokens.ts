@@ -5,17 +5,22 @@ import { writeColour } from '../colour/write';
 import { type Space } from '../colour/colour';
 import { Problem } from '../problem';
 import { checkCount, checkLength, checkList, type NamedColour } from './colour-list';
+import { propertyNames } from './property-names';
 
 /**
- * The colours of a scale as a design tokens file: the Design Tokens Community Group format (2025.10), with the colour
- * type's object value: colour space, components 0–1, alpha, and the hex code as fallback. Written from memory of the
+ * Colours as a design tokens file: the Design Tokens Community Group format (2025.10), with the colour type's object value: colour
+ * space, components 0–1, alpha, and the hex code as fallback; the name as it was given is its description. Written from memory of the
  * report, with the names of its colour module.
+ * @param colours `#rrggbb` with their names
  */
-export function scaleColoursToTokens(name: string, hexes: readonly string[]): string {
-	const width = String(hexes.length).length;
-	const tokens = hexes.map((hex, i) => [
-		`step-${String(i + 1).padStart(width, '0')}`,
-		{ $value: { colorSpace: 'srgb', components: components(hex), alpha: 1, hex } }
+export function coloursToTokens(name: string, colours: readonly NamedColour[]): string {
+	const names = propertyNames(colours);
+	const tokens = colours.map(({ name: given, text }, i) => [
+		/^\d+$/.test(names[i]!) ? `step-${names[i]}` : names[i]!,
+		{
+			...(given === null ? {} : { $description: given }),
+			$value: { colorSpace: 'srgb', components: components(text), alpha: 1, hex: text }
+		}
 	]);
 	const group = { $type: 'color', ...Object.fromEntries(tokens) };
 	return `${JSON.stringify({ [name]: group }, null, '\t')}\n`;

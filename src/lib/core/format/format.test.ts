@@ -5,9 +5,10 @@ import { readColours } from './any-file';
 import { findColours } from './any-text';
 import { readCgats, writeCgats } from './cgats';
 import { hexOf, LONGEST_FILE, type NamedColour } from './colour-list';
-import { scaleColoursToCss } from './css-properties';
+import { coloursToCss } from './css-properties';
+import { propertyNames } from './property-names';
 import { readCsv, writeCsv } from './csv';
-import { readDesignTokens, scaleColoursToTokens } from './design-tokens';
+import { readDesignTokens, coloursToTokens } from './design-tokens';
 import { readJsonList, writeJsonList } from './json-list';
 import { readSvgColours } from './svg-colours';
 
@@ -17,6 +18,7 @@ const NAMED: NamedColour[] = [
 	{ name: 'Weld "strong"', text: 'oklch(0.7735 0.1409 89.34)' },
 	{ name: '=1+1', text: 'rgb(47 95 134)' }
 ];
+const STEPS = HEXES.map((text, i) => ({ name: `${i + 1}, a step`, text }));
 const hexes = (colours: readonly NamedColour[]) => colours.map(({ text }) => hexOf(text));
 const problemOf = (work: () => unknown): Problem => {
 	try {
@@ -30,13 +32,34 @@ const problemOf = (work: () => unknown): Problem => {
 
 describe('what is written reads back as the same colours', () => {
 	it('CSS custom properties', () => {
-		const css = scaleColoursToCss('tints', HEXES);
+		const css = coloursToCss('tints', STEPS);
 		expect(findColours(css)).toEqual(HEXES.map((text, i) => ({ name: `tints-${i + 1}`, text })));
 	});
 	it('design tokens', () => {
-		const read = readDesignTokens(scaleColoursToTokens('tints', HEXES));
+		const read = readDesignTokens(coloursToTokens('tints', STEPS));
 		expect(hexes(read)).toEqual(HEXES);
 		expect(read.map(({ name }) => name)).toEqual(['tints.step-1', 'tints.step-2', 'tints.step-3']);
+	});
+	it('names are kept: as the property where there is one of each, beside it where the colours are steps of a row', () => {
+		const dyes = [
+			{ name: 'Madder, first bath', text: '#b3392b' },
+			{ name: 'Weld */ } body { color: red', text: '#d9b036' },
+			{ name: 'Krapprot, zweites Bad: süß', text: '#2f5f86' }
+		];
+		const css = coloursToCss('dyes', dyes);
+		expect(css).toContain('--dyes-madder-first-bath: #b3392b; /* Madder, first bath */');
+		expect(css).toContain('--dyes-krapprot-zweites-bad-suss: #2f5f86;');
+		expect(css.split('*/')).toHaveLength(4);
+		expect(findColours(css).map(({ text }) => text)).toEqual(['#b3392b', '#d9b036', '#2f5f86']);
+		const { dyes: group } = JSON.parse(coloursToTokens('dyes', dyes)) as {
+			dyes: Record<string, { $description: string }>;
+		};
+		expect(group['madder-first-bath']!.$description).toBe('Madder, first bath');
+		expect(propertyNames([...dyes, dyes[0]!])).toEqual(['1', '2', '3', '4']);
+		expect(propertyNames([{ name: null, text: '#fff' }])).toEqual(['1']);
+		expect(propertyNames(Array.from({ length: 12 }, (_, i) => ({ name: `${i + 1}, red`, text: '#f00' })))[1]).toBe(
+			'02'
+		);
 	});
 	it('CSV, names with commas, quotes and what table programs would run', () => {
 		expect(readCsv(writeCsv(NAMED))).toEqual(NAMED);
@@ -58,8 +81,8 @@ describe('what is written reads back as the same colours', () => {
 
 describe('any file is read as what it looks like', () => {
 	it.each([
-		['CSS properties', scaleColoursToCss('t', HEXES)],
-		['design tokens', scaleColoursToTokens('t', HEXES)],
+		['CSS properties', coloursToCss('t', STEPS)],
+		['design tokens', coloursToTokens('t', STEPS)],
 		['CSV', writeCsv(NAMED.map((colour, i) => ({ ...colour, text: HEXES[i]! })))],
 		['CGATS.17', writeCgats(NAMED.map((colour, i) => ({ ...colour, text: HEXES[i]! })))],
 		['plain JSON', writeJsonList(HEXES.map((text) => ({ name: null, text })))],
@@ -168,8 +191,8 @@ describe('bad files are refused with their place and what was expected, and noth
 		const seeds = [
 			writeCsv(NAMED),
 			writeCgats(NAMED),
-			scaleColoursToTokens('t', HEXES),
-			scaleColoursToCss('t', HEXES),
+			coloursToTokens('t', STEPS),
+			coloursToCss('t', STEPS),
 			writeJsonList(NAMED),
 			'<svg fill="#b3392b"><a style="fill:rgb(1 2 3)"/></svg>'
 		];

@@ -23,6 +23,13 @@ it('an uneven scale is said to be, with the action that mends it; an even one is
 	expect(remarks('shades', ['#d9b036'], { between: 0 })[0]).toMatchObject({ verdict: 'holds' });
 });
 
+it('a scale whose largest step is a little over its smallest is nearly even, which is no fault', () => {
+	// Greys by their L*: steps of 10.0, 11.0 and 10.0 in L*, each between greys, so that ΔE00 is nearly in proportion.
+	const nearly = remarks('path', ['lab(50 0 0)', 'lab(60 0 0)', 'lab(71 0 0)', 'lab(82 0 0)'], { between: 2 })[0]!;
+	expect(nearly).toMatchObject({ verdict: 'holds', mend: null });
+	expect(nearly.words).toMatch(/^The steps are nearly even: the largest is 1\.[012]\d times the smallest\.$/);
+});
+
 it('says how the value goes', () => {
 	expect(words('tints', ['#b3392b'])).toContain('Value rises all the way, from 42 to 100.');
 	expect(words('shades', ['#b3392b'])).toContain('Value falls all the way, from 42 to 0.');

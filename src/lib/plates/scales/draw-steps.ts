@@ -31,6 +31,18 @@ function labels({ steps, inAll }: Scale, place: RowPlace, label: Label): Shape[]
 	});
 }
 
+/** A small wedge that points at each step that was set by hand, from over it, or from beside it in a column. */
+function pins({ steps }: Scale, place: RowPlace): Shape[] {
+	return steps.flatMap((step, i): Shape[] => {
+		if (!step.pinned) return [];
+		const { x, y, width, height } = place.steps[i]!.box;
+		const path = place.column
+			? `M${x - 7} ${y + height / 2 - 3.5}l5.5 3.5l-5.5 3.5z`
+			: `M${x + width / 2 - 3.5} ${y - 7}h7l-3.5 5.5z`;
+		return [{ kind: 'area', path, fill: INK }];
+	});
+}
+
 /** Where the middle of each step stands across the plate; evenly over the box for a form that does not run in a row. */
 function middlesOf({ x, width }: Box, { steps, column }: RowPlace, turned: boolean): number[] {
 	const middles = steps.map(({ box }) => box.x + box.width / 2);
@@ -70,6 +82,6 @@ export function drawSteps(
 		...order.map((i) => figure(scale.steps[i]!, place.steps[i]!)),
 		...order.flatMap((i) => (vanishes(scale.steps[i]!.linear, ground) ? ticks(place.steps[i]!.corners) : [])),
 		...(place.gradation && run.length > 0 ? [gradation(place.gradation, run, place, look.turned)] : []),
-		...(withWords ? labels(scale, place, look.label) : [])
+		...(withWords ? [...labels(scale, place, look.label), ...pins(scale, place)] : [])
 	];
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { drawScales } from './draw-scales';
 import { scaleOf, specOf } from './scale-of';
 import { newStudy } from '$lib/study/new-study';
 import { type ScaleDecision } from './scale';
@@ -41,6 +42,18 @@ describe('pinned steps', () => {
 		expect(codes(pinStep(plate, id, 3, null, start.linked)(interval))[3]).toBe(codes(interval)[3]);
 		expect([codes(pinned)[0], codes(pinned)[3], codes(pinned)[6]]).toEqual([madder.text, '#008080', weld.text]);
 		expect(codes(unpinStep(plate, id, 3)(pinned))).toEqual(codes(interval));
+	});
+
+	it('a pinned step is pointed at by a wedge over it, and no other is', () => {
+		const wedges = (document: StudyDocument) =>
+			drawScales(scalesPlateOf(document), document.linked, true).shapes.flatMap((shape) =>
+				shape.kind === 'area' && shape.path.endsWith('h7l-3.5 5.5z') ? [shape.path] : []
+			);
+		expect(wedges(interval)).toEqual([]);
+		expect(wedges(pinned)).toHaveLength(1);
+		const bars = drawScales(scalesPlateOf(pinned), pinned.linked, true).shapes.filter(({ kind }) => kind === 'bar');
+		const fourth = bars[3]!;
+		expect(fourth.kind === 'bar' && wedges(pinned)[0]!.startsWith(`M${fourth.x + fourth.width / 2 - 3.5} `)).toBe(true);
 	});
 
 	it('stay about where they were when the count changes, one to a step, and none where there is no step', () => {

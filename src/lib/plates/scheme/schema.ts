@@ -52,6 +52,8 @@ export const schemePlateSchema = z.strictObject({
 	spread: z.number().min(0).max(360).optional(),
 	holdValue: z.boolean(),
 	lead: colourSourceSchema,
+	/** Whether the lead stays as it is when a member is turned; it turns with them unless said. */
+	leadFixed: z.boolean().optional(),
 	others: z
 		.array(schemeMemberSchema)
 		.min(LEAST_MEMBERS - 1)

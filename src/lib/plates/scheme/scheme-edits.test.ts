@@ -16,6 +16,7 @@ import { addPlate } from '$lib/model/edit-plates';
 import {
 	anotherLead,
 	decideScheme,
+	fixLead,
 	fixMember,
 	giveRole,
 	moveAll,
@@ -49,6 +50,40 @@ describe('members of a scheme', () => {
 		fits(after);
 		hues(after).forEach((hue, i) => expect(turn(hue - hues(before)[i]! + 180) - 180).toBeCloseTo(40, 0));
 		expect(hsv(after.linked[0]!.text)!.h).toBeCloseTo(turn(hsv(madder.text)!.h! + 40), 0);
+	});
+
+	it('a fixed lead keeps its code while a member is moved: only its strength and value follow, and nothing turns it', () => {
+		const before = fixLead(id, true)(light(start));
+		const place = placeOf('light', linear(codes(before)[1]!));
+		const target = colourAt('light', {
+			angle: turn(place.angle + 40),
+			distance: place.distance / 2,
+			light: place.light
+		});
+		const after = placeMember(id, 1, target.linear)(before);
+		fits(after);
+		expect(after.linked[0]!.text).toBe(madder.text);
+		expect(codes(after)[0]).toBe(codes(before)[0]);
+		expect(hues(after)[1]!).toBeCloseTo(hues(before)[1]!, 0);
+		expect(hsv(codes(after)[1]!)!.s).toBeCloseTo(hsv(codes(before)[1]!)!.s / 2, 1);
+		// Dragged itself it stays, and with all the others turned it stays too; let go, it turns again.
+		expect(placeMember(id, 0, linear('#206040'))(before)).toBe(before);
+		const all = moveAll(id, ([r, g, b]) => [b, r, g])(before);
+		expect(all.linked[0]!.text).toBe(madder.text);
+		const free = placeMember(id, 1, target.linear)(fixLead(id, false)(before));
+		expect(free.linked[0]!.text).not.toBe(madder.text);
+	});
+
+	it('out of a free scheme each rule begins with as many members as it has', () => {
+		const free = setMemberCount(id, 5)(setScheme(id, 'free')(start));
+		expect(codes(free)).toHaveLength(5);
+		const counts = (['triad', 'complementary', 'square', 'monochromatic'] as const).map(
+			(scheme) => codes(setScheme(id, scheme)(free)).length
+		);
+		expect(counts).toEqual([3, 2, 4, 5]);
+		// Where somebody asked a rule for more, another rule gives as many.
+		const asked = setMemberCount(id, 5)(setScheme(id, 'triad')(free));
+		expect(codes(setScheme(id, 'square')(asked))).toHaveLength(5);
 	});
 
 	it('any member of any scheme, fixed or not, set to any colour leaves a study that can be kept', () => {

@@ -65,7 +65,9 @@ function fitted(
  */
 export function withOtherScheme(plate: SchemePlate, scheme: Scheme, linked: readonly LinkedColour[]): SchemePlate {
 	const now = plate.others.length + 1;
-	const count = usualCount(plate.scheme) === now ? (usualCount(scheme) ?? now) : now;
+	// In a free scheme nobody asked for a number against a rule, so the rule's own number counts.
+	const asked = plate.scheme !== 'free' && usualCount(plate.scheme) !== now;
+	const count = asked ? now : (usualCount(scheme) ?? now);
 	const plain = withCount(plate.others, count).map((other) =>
 		other.fixed ? other : { ...AS_RULED, angle: other.angle }
 	);
@@ -104,7 +106,9 @@ function withMemberAt(plate: SchemePlate, linked: readonly LinkedColour[], index
 	// A grey stands at no angle: only its strength and value are asked for.
 	const degrees = to.distance < 1e-3 || from.distance < 1e-3 ? 0 : hueTurn(from.angle, to.angle, 'shorter');
 	const turning = turnMember(spec, index, degrees);
-	const lead = turning.lead === 0 ? null : turnHue(spec.lead, spec.wheel, turning.lead, spec.holdValue).linear;
+	// Where the lead is fixed a member of a set angle stays at it: only its strength and value are what was asked for.
+	const held = plate.leadFixed && turning.lead !== 0;
+	const lead = held || turning.lead === 0 ? null : turnHue(spec.lead, spec.wheel, turning.lead, spec.holdValue).linear;
 	const others = plate.others.map((other, i) =>
 		turning.angle !== undefined && i === index - 1 ? { ...other, angle: turning.angle } : other
 	);
@@ -126,7 +130,7 @@ export const placeMember =
 	(document) => {
 		const plate = schemePlateOf(document, plateId);
 		if (!plate) return document;
-		if (index === 0) return withLeadColour(plateId, plate, target)(document);
+		if (index === 0) return plate.leadFixed ? document : withLeadColour(plateId, plate, target)(document);
 		const { fixed } = plate.others[index - 1]!;
 		if (fixed && 'linked' in fixed) return changeLinked(fixed.linked, { text: textOfLinear(target) })(document);
 		if (fixed) return fixMember(plateId, index, { text: textOfLinear(target) })(document);
@@ -141,6 +145,10 @@ export const fixMember = (plateId: string, index: number, fixed: ColourSource | 
 		...plate,
 		others: plate.others.map((other, i) => (i === index - 1 ? { ...other, fixed } : other))
 	}));
+
+/** Fixes the lead colour, so that no member that is turned turns it too, or lets it turn again. */
+export const fixLead = (plateId: string, leadFixed: boolean): Edit =>
+	withScheme(plateId, (plate) => ({ ...plate, leadFixed }));
 
 /** Lets one member become the lead; the others keep their colours as far as the scheme from there allows. */
 export const anotherLead =
@@ -181,7 +189,7 @@ export const moveAll =
 		const plate = schemePlateOf(document, plateId);
 		if (!plate) return document;
 		const [lead, ...members] = schemeOf(plate, document.linked).members;
-		const after = withLeadColour(plateId, plate, move(lead!.linear))(document);
+		const after = plate.leadFixed ? document : withLeadColour(plateId, plate, move(lead!.linear))(document);
 		const moved = schemePlateOf(after, plateId)!;
 		const targets = members.map(({ linear }) => move(linear));
 		return withScheme(plateId, () => ({ ...moved, others: fitted(moved, after.linked, targets) }))(after);

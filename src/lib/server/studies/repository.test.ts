@@ -91,6 +91,7 @@ describe('studies in the database', () => {
 		expect(await renameStudy(database, id, 'Weft')).toBe(true);
 		expect(await readStudy(database, id)).toMatchObject({ revision: 2, document: { titleBlock: { title: 'Weft' } } });
 		expect(await renameStudy(database, 'nosuchstudy', 'Weft')).toBe(false);
+		expect((await duplicateStudy(database, id, 'Tobin Reed'))?.document.titleBlock.maker).toBe('Tobin Reed');
 		expect(await duplicateStudy(database, 'nosuchstudy')).toBeNull();
 	});
 });

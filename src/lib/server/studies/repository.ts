@@ -170,9 +170,9 @@ export async function saveStudy(database: Database, id: string, save: SaveStudy)
 }
 
 /** A copy of a study under a title that says so, or null where there is no such study. */
-export async function duplicateStudy(database: Database, id: string): Promise<Study | null> {
+export async function duplicateStudy(database: Database, id: string, maker?: string): Promise<Study | null> {
 	const study = await readStudy(database, id);
-	return study && createStudy(database, studyDocumentSchema.parse(copyOfStudy(study.document)));
+	return study && createStudy(database, studyDocumentSchema.parse(copyOfStudy(study.document, maker)));
 }
 
 /** Another title for a study, as a save like any other: its revision rises. False where there is no such study. */

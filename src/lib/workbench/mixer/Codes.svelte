@@ -15,8 +15,8 @@
 		lab: 'Lab D50'
 	};
 	const codes = $derived(codesOf(colour));
-	/** The numbers alone; what is copied is the whole CSS text. */
-	const inner = (code: string): string => code.replace(/^[a-z]+\(|\)$/g, '');
+	/** A CSS function says what it is by itself; the others need their name. */
+	const isNamed = (code: string): boolean => !/^(rgb|hsl|oklch|lab)\(/.test(code);
 
 	/** Keys 1 to 6 copy, unless something is being typed. */
 	function copyByKey(event: KeyboardEvent) {
@@ -32,8 +32,8 @@
 	{#each CODE_KINDS as kind, i (kind)}
 		<li>
 			<button onclick={() => copyText(codes[kind])} title="Copy {codes[kind]}" aria-keyshortcuts={String(i + 1)}>
-				<span class="name">{NAMES[kind]}</span>
-				<span class="code" data-code={kind}>{inner(codes[kind])}</span>
+				<span class={isNamed(codes[kind]) ? 'name' : 'unseen'}>{NAMES[kind]}</span>
+				<span class="code" data-code={kind}>{codes[kind]}</span>
 				<span class="key" aria-hidden="true">{i + 1}</span>
 				<span class="unseen">, copy</span>
 			</button>

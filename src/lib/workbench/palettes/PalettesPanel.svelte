@@ -16,6 +16,8 @@
 
 	let { workbench, library }: { workbench: Workbench; library: Library } = $props();
 
+	const MOST_IN_ROW = 8;
+
 	onMount(() => void library.load());
 
 	const plate = $derived(workbench.plate);
@@ -23,6 +25,9 @@
 	const kept = $derived(keepables(workbench));
 
 	const search = afterPause<string>((words) => void library.load({ words, most: HELPING }));
+
+	/** Rows of one length, as far as that goes: ten colours stand as five and five. */
+	const columnsFor = (count: number): number => Math.max(1, Math.ceil(count / Math.ceil(count / MOST_IN_ROW)));
 
 	const hexOf = (text: string): string => seenHex(workbench.view, show(readColour(text)).hex);
 </script>
@@ -67,7 +72,7 @@
 						]}><DotsHorizontalOutline size="sm" aria-hidden="true" /></Menu
 					>
 				</div>
-				<div class="colours">
+				<div class="colours" style:--columns={columnsFor(palette.colours.length)}>
 					{#each palette.colours as { name, text }, i (i)}
 						<button
 							draggable="true"
@@ -146,11 +151,10 @@
 		white-space: nowrap;
 	}
 	.colours {
-		display: flex;
-		flex-wrap: wrap;
+		display: grid;
+		grid-template-columns: repeat(var(--columns), 1fr);
 	}
 	.colours button {
-		flex: 1 0 28px;
 		height: 30px;
 		cursor: pointer;
 	}

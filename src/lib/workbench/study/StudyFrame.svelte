@@ -20,8 +20,12 @@
 	/** How the parts of the study page stand to each other, on every size of screen. */
 	let { workbench, board, top, side, bar, plate, beside, mixer }: Props = $props();
 
-	/** Where nothing is to be set the mixer gives its height to the plate. */
-	const unset = $derived(workbench.held === null);
+	let wasUnset = false;
+	/** Where nothing is to be set the mixer gives its height to the plate; not while something is only tried, which must move nothing. */
+	const unset = $derived.by(() => {
+		if (!workbench.isTried) wasUnset = workbench.held === null;
+		return wasUnset;
+	});
 </script>
 
 <div

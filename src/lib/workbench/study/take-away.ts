@@ -73,5 +73,5 @@ export function downloadStudy(document: StudyDocument): void {
 /** Colours as files take them. */
 export function taken({ name, colours, run }: ColourSet): TakenColours {
 	const named = colours().map(({ name: called, hex }): NamedColour => ({ name: called, text: hex }));
-	return { name: plainName(name), hexes: named.map(({ text }) => text), named, run: run?.() };
+	return { name: plainName(name), named, run: run?.() };
 }

@@ -78,7 +78,7 @@
 					</th>
 					<td>
 						<button class="code" title="Copy {codes[i]}" onclick={() => void copyText(codes[i]!)}>
-							{codes[i]!.replace(/^[a-z]+\(|\)$/g, '')}<span class="unseen">, copy</span>
+							{codes[i]}<span class="unseen">, copy</span>
 						</button>
 					</td>
 				</tr>

@@ -3,6 +3,7 @@
 	import { chosenOf, workers } from '../../scheme-of';
 	import { seenHex } from '$lib/drawing/view';
 	import { ROLES, type SchemePlate } from '../../schema';
+	import PaletteChoice from '$lib/workbench/palettes/PaletteChoice.svelte';
 	import BesideButton from '$lib/ui/BesideButton.svelte';
 	import { decideScheme, giveRole } from '../../scheme-edits';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -59,11 +60,12 @@
 			onclick={() => workbench.edit('Let go of the palette', decideScheme(plate.id, { keptTo: null }))}>Let go</button
 		>
 	{:else}
-		<button
-			class="act"
-			onclick={() => workbench.showBeside('Palettes')}
-			title="Choose one from the palettes beside the plate">Keep to a palette</button
-		>
+		<PaletteChoice
+			{workbench}
+			label="Keep to a palette"
+			onchoose={({ name, colours }) =>
+				workbench.edit('Keep to a palette', decideScheme(plate.id, { keptTo: { name, colours } }))}
+		/>
 	{/if}
 </div>
 

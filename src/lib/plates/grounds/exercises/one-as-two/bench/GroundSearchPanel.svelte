@@ -1,4 +1,5 @@
 <script lang="ts">
+	import PaletteChoice from '$lib/workbench/palettes/PaletteChoice.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import { onDestroy } from 'svelte';
 	import { linearToHex } from '$lib/core/colour/bytes';
@@ -124,10 +125,13 @@
 			<button class="act" onclick={stop}>Cancel</button>
 		{/if}
 	</div>
-	{#if !plate.palette}<p>
-			To look in a palette, open <button class="link" onclick={() => workbench.showBeside('Palettes')}>Palettes</button> and
-			choose “Look for grounds in it”.
-		</p>{/if}
+	<PaletteChoice
+		{workbench}
+		label={plate.palette ? 'Look in another palette' : 'Look in a palette'}
+		onchoose={({ name, colours }) =>
+			workbench.edit('Look for grounds in a palette', decideGrounds(plate.id, { palette: { name, colours } }))}
+		ontaken={() => (search = 'kept')}
+	/>
 	{#if complaint}<p role="alert">{complaint}</p>{/if}
 	{#if proposals.length > 0}
 		{#if found !== asked}<p>The figure or the strengths have changed since these were found.</p>{/if}
@@ -165,11 +169,6 @@
 	.ask :global(.where) {
 		flex: 1;
 		min-width: 0;
-	}
-	.link {
-		text-decoration: underline;
-		text-underline-offset: 3px;
-		cursor: pointer;
 	}
 	progress {
 		flex: 1;
