@@ -80,6 +80,11 @@ export function drawSteps(
 	const order = scale.steps.map((_, i) => (look.turned ? scale.inAll - 1 - i : i));
 	return [
 		...order.map((i) => figure(scale.steps[i]!, place.steps[i]!)),
+		...(place.second ?? []).map(({ path, step }): Shape => ({
+			kind: 'area',
+			path,
+			fill: scale.steps[look.turned ? scale.inAll - 1 - step : step]!.hex
+		})),
 		...order.flatMap((i) => (vanishes(scale.steps[i]!.linear, ground) ? ticks(place.steps[i]!.corners) : [])),
 		...(place.gradation && run.length > 0 ? [gradation(place.gradation, run, place, look.turned)] : []),
 		...(withWords ? [...labels(scale, place, look.label), ...pins(scale, place)] : [])

@@ -9,6 +9,18 @@ export type Form = (typeof FORMS)[number];
 export const SIZES = ['small', 'middle', 'large'] as const;
 export type Size = (typeof SIZES)[number];
 
+/** Figures in each other: how large the smallest and the largest are, and whether a second set crosses the first. */
+export const nestSchema = z
+	.strictObject({
+		/** Shares 0–1 of the room that there is. */
+		least: z.number().min(0.02).max(0.95),
+		most: z.number().min(0.05).max(1),
+		/** How far a second set is shifted, as a share of the largest; no second set where there is none. */
+		second: z.number().min(0.02).max(1).nullable()
+	})
+	.refine(({ least, most }) => least < most, 'a smallest figure smaller than the largest');
+export type Nest = z.infer<typeof nestSchema>;
+
 export const scaleLookSchema = z.strictObject({
 	form: z.enum(FORMS),
 	label: z.enum(LABELS),
@@ -16,7 +28,9 @@ export const scaleLookSchema = z.strictObject({
 	/** The last step first: from the right, from the inside out, or against the clock. */
 	turned: z.boolean(),
 	/** With the unbroken gradation under the steps. */
-	gradation: z.boolean()
+	gradation: z.boolean(),
+	/** Of figures in each other; as large as there is room, from a point on, unless said. */
+	nest: nestSchema.optional()
 });
 export type ScaleLook = z.infer<typeof scaleLookSchema>;
 

@@ -5,7 +5,6 @@
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
 	import { type Step } from '$lib/core/scale/scale';
 	import { drawPlate } from '$lib/plates/draw-plate';
-	import { judgeScales } from '../judge';
 	import { scaleOf } from '../scale-of';
 	import { type Box } from '$lib/drawing/box';
 	import { layOutScales, type RowShape } from '../layout';
@@ -21,6 +20,8 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { type ScalesPlace } from '../places';
 	import { chooseScale, placeOn, scaleOn } from './chosen-scale';
+	import BrokenSteps from './BrokenSteps.svelte';
+	import NestHandles from './NestHandles.svelte';
 	import PathHandles from './PathHandles.svelte';
 	import PlateSurface from '$lib/workbench/study/PlateSurface.svelte';
 	import { deleteChosen, moveChosen } from './row-actions';
@@ -49,15 +50,6 @@
 			})
 		)
 	);
-	/** The steps that break a check of the plate, each pointed out once. */
-	const broken = $derived.by(() => {
-		const found = judgeScales(plate, linked).flatMap(({ scale, step }) =>
-			scale && step !== null ? [{ row: plate.scales.indexOf(scale), step: step - 1 }] : []
-		);
-		return found.filter(
-			({ row, step }, i) => i === found.findIndex((other) => other.row === row && other.step === step)
-		);
-	});
 	const turned = (row: number): boolean => plate.scales[row]!.look?.turned ?? false;
 
 	const heldOf = (row: number, index: number, step: Step): ScalesPlace => {
@@ -143,17 +135,7 @@
 </script>
 
 <PlateSurface {workbench} {plate} {drawing} {heldWords} bind:element={surface} ondropped={takeDropped}>
-	{#each broken as { row, step } (`${row} ${step}`)}
-		{@const { box, mark } = layout.rows[row]!.steps[step]!}
-		{@const beside = layout.rows[row]!.column}
-		<span
-			class="broken"
-			title="A check points here"
-			style:left={across(beside ? mark.x - 12 : box.x + box.width / 2)}
-			style:top={down(beside ? mark.y + 1 : box.y - 8)}
-			aria-hidden="true">!</span
-		>
-	{/each}
+	<BrokenSteps {plate} {linked} {layout} />
 	{#each plate.scales as decision, row (decision.id)}
 		{@const place = layout.rows[row]!}
 		{@const chosen = scaleOn(workbench, plate)?.id === decision.id}
@@ -216,6 +198,7 @@
 				onkeydown={(event) => goByKey(event, row, i)}
 			></button>
 		{/each}
+		{#if chosen}<NestHandles {workbench} {plate} {decision} {place} height={layout.height} />{/if}
 		{#if decision.recipe === 'path' || decision.recipe === 'interval'}
 			<PathHandles {workbench} {plate} {decision} {place} scale={scales[row]!} height={layout.height} />
 		{/if}
@@ -302,17 +285,6 @@
 		position: absolute;
 		background: var(--ink);
 		pointer-events: none;
-	}
-	.broken {
-		position: absolute;
-		width: 13px;
-		margin: -7px 0 0 -7px;
-		background: var(--ink);
-		color: var(--paper);
-		font: 700 11px/14px var(--font-sans);
-		text-align: center;
-		pointer-events: none;
-		z-index: 2;
 	}
 	.step:focus-visible {
 		outline: 2px dashed var(--ink);

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { nestSchema } from '../look';
+import { usualNest } from './nested';
 import { FORMS } from '../look';
 import { layOutScales } from '../layout';
 import { FORM_PLACES } from './forms';
@@ -63,6 +65,33 @@ describe('forms of a scale', () => {
 				expect(box.y + box.height / 2).toBeCloseTo(BOX.y + BOX.height / 2, 9);
 			}
 		}
+	});
+
+	it('figures in each other run from the largest to the smallest that are set, in equal steps', () => {
+		const nest = { least: 0.3, most: 0.9, second: null };
+		for (const form of ['squares', 'circles'] as const) {
+			const sides = FORM_PLACES[form](7, BOX, nest).steps.map(({ box }) => box.width);
+			expect(sides[0]).toBeCloseTo(0.9 * BOX.height, 6);
+			expect(sides.at(-1)).toBeCloseTo(0.3 * BOX.height, 6);
+			const falls = sides.slice(1).map((side, i) => sides[i]! - side);
+			for (const fall of falls) expect(fall).toBeCloseTo(falls[0]!, 9);
+		}
+		// Left to itself it is what it was before sizes could be set.
+		expect(FORM_PLACES.squares(8, BOX, usualNest(8))).toEqual(FORM_PLACES.squares(8, BOX));
+	});
+
+	it('a second set is every other figure, shifted, as a frame that leaves the inner one out, inside the box', () => {
+		for (const form of ['squares', 'circles'] as const) {
+			const { steps, second } = FORM_PLACES[form](7, BOX, { least: 0.2, most: 1, second: 0.5 });
+			expect(second!.map(({ step }) => step)).toEqual([5, 3, 1]);
+			const outer = steps[1]!.box;
+			const [x] = /^M([\d.]+)/.exec(second![0]!.path)!.slice(1).map(Number);
+			expect(x).toBeCloseTo(outer.x + steps[0]!.box.width * 0.5, 2);
+			for (const { path } of second!) expect(path.match(/M/g)).toHaveLength(2);
+			expect(steps[0]!.box.x).toBeGreaterThanOrEqual(BOX.x);
+			expect(steps[0]!.box.x + 1.5 * steps[0]!.box.width).toBeLessThanOrEqual(BOX.x + BOX.width + 1e-6);
+		}
+		expect(nestSchema.safeParse({ least: 0.6, most: 0.5, second: null }).success).toBe(false);
 	});
 
 	it('a column runs from the top of its box to the bottom, its bars of one size and touching', () => {

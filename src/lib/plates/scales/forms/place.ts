@@ -22,6 +22,8 @@ export interface FormPlaces {
 	readonly steps: readonly StepPlace[];
 	readonly room: number;
 	readonly column: boolean;
+	/** Figures over all of them, each in the colour of a step, from 0. */
+	readonly second?: readonly { readonly path: string; readonly step: number }[];
 }
 
 const MARK = 2;

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { drawForm } from '../../forms/draw-form';
 	import { LABEL_WORDS } from '$lib/drawing/label';
-	import { FORM_WORDS } from '../../forms/forms';
+	import { FORM_WORDS, NESTED_FORMS } from '../../forms/forms';
+	import NestFields from './NestFields.svelte';
 	import { scaleOf } from '../../scale-of';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { type ScalesPlate } from '../../schema';
@@ -92,7 +93,7 @@
 						checked={look.turned}
 						onchange={(event) => set('Turn the direction', { turned: event.currentTarget.checked })}
 					/>
-					last step first
+					{NESTED_FORMS.has(look.form) ? 'from the inside out' : 'last step first'}
 				</label>
 				<label>
 					<input
@@ -102,6 +103,11 @@
 					/>
 					with the unbroken gradation
 				</label>
+				{#if NESTED_FORMS.has(look.form)}<NestFields
+						{look}
+						inAll={made.inAll}
+						onset={(nest) => set('Set the figures', { nest })}
+					/>{/if}
 				<button
 					class="act"
 					disabled={plate.scales.length < 2}
