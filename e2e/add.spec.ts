@@ -13,7 +13,7 @@ test('exercises are looked through as pictures in the colours of the study, foun
 	// In the order of a course, numbered through, under its parts.
 	const names = await tiles.evaluateAll((all) => all.map((tile) => tile.getAttribute('aria-label')!));
 	names.forEach((name, i) => expect(name).toMatch(new RegExp(`^${i + 1}\\. `)));
-	await expect(page.getByRole('heading', { level: 3 })).toHaveText([
+	await expect(page.getByRole('group', { name: 'Exercises' }).getByRole('heading', { level: 2 })).toHaveText([
 		'Scales',
 		'Wheels and schemes',
 		'Mixes',

@@ -36,12 +36,14 @@ function schemeSays(plate: SchemePlate, linked: readonly LinkedColour[]): string
 	].join(', ');
 }
 
-/** What the scheme is, under the map. */
-function caption(plate: SchemePlate, linked: readonly LinkedColour[], { map }: SchemeLayout): Shape[] {
+/** What the scheme is: under the map and the designs, or in the head of the plate where there are none. */
+function caption(plate: SchemePlate, linked: readonly LinkedColour[], { map, designs }: SchemeLayout): Shape[] {
 	const { name, keeps } = SCHEME_WORDS[plate.scheme];
+	if (designs.length === 0) return header(plate.title, `${name}, ${schemeSays(plate, linked)}`);
 	const x = map.x - 56;
 	const y = map.y + map.height + 37;
 	return [
+		...header(plate.title, ''),
 		words(x, y, name, { face: 'serif', size: 16, fill: INK }),
 		words(x, y + 15, shortened(schemeSays(plate, linked), LETTERS)),
 		...wrapped(keeps, LETTERS).map((line, i) => words(x, y + 29 + i * 13, line))
@@ -194,7 +196,6 @@ export function drawScheme(plate: SchemePlate, linked: readonly LinkedColour[], 
 	const map = drawHueMap(made.spec, made.members, layout.map, withWords);
 	const shapes = withWords
 		? [
-				...header(plate.title, ''),
 				...caption(plate, linked, layout),
 				...colours,
 				...drawChosen(plate, linked, layout),
