@@ -1,4 +1,4 @@
-import { type NamedColour } from '$lib/core/format/colour-list';
+import { type FoundColours } from '$lib/core/format/any-text';
 import { Problem } from '$lib/core/problem';
 import { type StudyDocument } from '$lib/study/study';
 import { type ReadAnswer, type ReadQuestion } from '$lib/workers/read-files';
@@ -39,9 +39,9 @@ const refused = (answer: ReadAnswer): Problem =>
 		: new Problem('file', 'It could not be read.', 'another text');
 
 /** The colours of any text or file that carries some. @throws Problem `file` */
-export async function readColoursApart(text: string): Promise<readonly NamedColour[]> {
+export async function readColoursApart(text: string): Promise<FoundColours> {
 	const answer = await ask('colours', text);
-	if ('colours' in answer) return answer.colours;
+	if ('found' in answer) return answer.found;
 	throw refused(answer);
 }
 

@@ -5,6 +5,7 @@
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { readColour } from '$lib/core/colour/read';
 	import { show } from '$lib/core/colour/shown';
+	import { type FoundColours } from '$lib/core/format/any-text';
 	import { type NamedColour } from '$lib/core/format/colour-list';
 	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
 	import { Problem } from '$lib/core/problem';
@@ -31,11 +32,10 @@
 	/** What was dropped or pasted; can be changed here. */
 	let text = $state('');
 
-	interface Result {
-		readonly colours: readonly NamedColour[];
+	interface Result extends FoundColours {
 		readonly complaint: string;
 	}
-	const NOTHING: Result = { colours: [], complaint: '' };
+	const NOTHING: Result = { colours: [], unread: [], complaint: '' };
 	let result = $state.raw(NOTHING);
 
 	$effect(() => {
@@ -46,10 +46,10 @@
 		}
 		readColoursApart(read).then(
 			// What was typed meanwhile is read too, and only that is shown.
-			(colours) => read === text && (result = { colours, complaint: '' }),
+			(found) => read === text && (result = { ...found, complaint: '' }),
 			(error: unknown) => {
 				if (!(error instanceof Problem)) throw error;
-				if (read === text) result = { colours: [], complaint: `${error.message} Expected: ${error.expected}.` };
+				if (read === text) result = { ...NOTHING, complaint: `${error.message} Expected: ${error.expected}.` };
 			}
 		);
 	});
@@ -163,6 +163,12 @@
 						</li>
 					{/each}
 				</ul>
+				{#if result.unread.length > 0}
+					<p class="unread">Not read:</p>
+					<ul class="unread">
+						{#each result.unread as { text: given, why }, i (i)}<li><b>{given}</b> {why}</li>{/each}
+					</ul>
+				{/if}
 			{/if}
 		</div>
 	</div>
@@ -212,6 +218,11 @@
 	i {
 		width: 24px;
 		height: 24px;
+	}
+	.unread {
+		max-height: 110px;
+		margin-top: 8px;
+		overflow-y: auto;
 	}
 	small {
 		overflow: hidden;

@@ -1,6 +1,6 @@
 import '../model/without-eval';
 import { readColours } from '../core/format/any-file';
-import { type NamedColour } from '../core/format/colour-list';
+import { type FoundColours } from '../core/format/any-text';
 import { Problem } from '../core/problem';
 import { readStudyFile } from '$lib/study/study-file';
 import { type StudyDocument } from '$lib/study/study';
@@ -13,14 +13,14 @@ export interface ReadQuestion {
 }
 
 export type ReadAnswer =
-	| { readonly number: number; readonly colours: readonly NamedColour[] }
+	| { readonly number: number; readonly found: FoundColours }
 	| { readonly number: number; readonly study: StudyDocument }
 	/** Refused, with what was expected; or it failed in a way that nobody foresaw. */
 	| { readonly number: number; readonly message: string; readonly expected: string };
 
 function answerTo({ number, what, text }: ReadQuestion): ReadAnswer {
 	try {
-		return what === 'colours' ? { number, colours: readColours(text) } : { number, study: readStudyFile(text) };
+		return what === 'colours' ? { number, found: readColours(text) } : { number, study: readStudyFile(text) };
 	} catch (error) {
 		if (error instanceof Problem) return { number, message: error.message, expected: error.expected };
 		return { number, message: 'It could not be read.', expected: 'a text with colours in it' };

@@ -1,4 +1,4 @@
-import { findColours } from './any-text';
+import { searchText, type FoundColours } from './any-text';
 import { readCgats } from './cgats';
 import { checkLength, type NamedColour } from './colour-list';
 import { readCsv } from './csv';
@@ -18,17 +18,23 @@ function hasTableHead(text: string): boolean {
 	return cells.length > 1 && cells.some((cell) => COLOUR_HEAD.test(cell.trim()));
 }
 
-/**
- * The colours of any file that carries some, by what it looks like: a JSON list, design tokens, an SVG, CGATS.17, a table
- * with a column of colours; otherwise any text with CSS colours in it.
- * @throws Problem `file` with what is wrong by the rules of what it looks like.
- */
-export function readColours(text: string): NamedColour[] {
-	checkLength(text);
+/** Out of a file with a form of its own; null where it has none. */
+function readForm(text: string): readonly NamedColour[] | null {
 	const start = text.replace(/^\uFEFF/, '').trimStart();
 	if (start.startsWith('[')) return readJsonList(start);
 	if (start.startsWith('{')) return readDesignTokens(start);
 	if (/<svg[\s>]/i.test(start)) return readSvgColours(text);
 	if (/^[ \t]*BEGIN_DATA_FORMAT/m.test(text)) return readCgats(text);
-	return hasTableHead(start) ? readCsv(text) : findColours(text);
+	return hasTableHead(start) ? readCsv(text) : null;
+}
+
+/**
+ * The colours of any file that carries some, by what it looks like: a JSON list, design tokens, an SVG, CGATS.17, a table with a column
+ * of colours; otherwise any text with colours in it, with what of that could not be read.
+ * @throws Problem `file` with what is wrong by the rules of what it looks like.
+ */
+export function readColours(text: string): FoundColours {
+	checkLength(text);
+	const colours = readForm(text);
+	return colours ? { colours, unread: [] } : searchText(text);
 }

@@ -1,16 +1,39 @@
 import { isColourName } from '../colour/read';
-import { checkCount, checkLength, checkList, colourSieve, type NamedColour } from './colour-list';
+import { readPasted } from '../colour/read-pasted';
+import { Problem } from '../problem';
+import { checkCount, checkLength, checkList, colourSieve, hexOf, type NamedColour } from './colour-list';
 
-/** Codes and functions of CSS Color 4. */
-const CANDIDATE = /#[0-9a-f]{3,8}\b|\b(?:rgba?|hsla?|hsb|hwb|lab|lch|oklab|oklch|color)\([^()]{1,150}\)/gi;
+/** What looks like a colour: codes, functions of CSS Color 4, and those that other programs write. */
+const CANDIDATE =
+	/#[0-9a-z]{3,8}\b|\b(?:rgba?|hsla?|hsb|hsv|hwb|lab|lch|oklab|oklch|color|cmyk|device-cmyk)\([^()]{1,150}\)|\b0x[0-9a-f]{6}\b/gi;
 
 /** The name of a custom property or variable, at the end of what stands before a colour. */
 const NAME_BEFORE = /(?:--|\$|@)([\w-]{1,80})\s{0,8}:\s{0,8}$/;
 /** No name with its signs is longer. */
 const LONGEST_BEFORE = 100;
+/** One to four words with which a line begins, up to its colour. */
+const WORDS_BEFORE = /^\p{L}[\p{L}\d’'-]{0,24}(?:,? [\p{L}\d’'-]{1,24}){0,3}$/u;
+/** What sets a name off from its colour. */
+const SETS_OFF = /[\s:=,–—-]{1,8}$/;
+/** With these a sentence goes on to a colour; no name ends in them. */
+const GOES_ON = /\b(?:is|was|are|and|or|to|of|in|with|from|then|a|the)$/i;
+/** What may stand after the last colour of a line. */
+const REST = /^[\s;,.]{0,8}$/;
+const LONGEST_REST = 10;
+/** A stylesheet's property is no name of a colour. */
+const PROPERTY = /^(?:color|colour|background|border|fill|stroke|outline|accent|caret|text|box|stop|flood|column)\b/i;
 
-const nameBefore = (text: string, at: number): string | null =>
-	NAME_BEFORE.exec(text.slice(Math.max(0, at - LONGEST_BEFORE), at))?.[1] ?? null;
+/** What a colour from one place of a text to another is called there. */
+function nameBefore(text: string, at: number, to: number): string | null {
+	const before = text.slice(Math.max(0, at - LONGEST_BEFORE), at);
+	const property = NAME_BEFORE.exec(before)?.[1];
+	if (property !== undefined) return property;
+	const line = before.slice(before.lastIndexOf('\n') + 1);
+	const [rest = ''] = text.slice(to, to + LONGEST_REST).split('\n', 1);
+	if (!SETS_OFF.test(line) || !REST.test(rest)) return null;
+	const words = line.replace(SETS_OFF, '').trim();
+	return WORDS_BEFORE.test(words) && !PROPERTY.test(words) && !GOES_ON.test(words) ? words : null;
+}
 
 const isBlank = (code: number): boolean => code === 32 || code === 9;
 const isLetter = (code: number): boolean => (code > 64 && code < 91) || (code > 96 && code < 123);
@@ -33,31 +56,103 @@ function wordOn(text: string, from: number, to: number): string | null {
 	return rest >= to ? text.slice(start, end) : null;
 }
 
+/** A line that is a code without its sign: six digits, one of them a number, so that no word is taken for one. */
+const BARE = /^[ \t]{0,8}(?=[a-f]{0,5}\d)([0-9a-f]{6})[ \t]{0,8}[;,]?[ \t\r]{0,8}$/i;
+
+/** What looks like a colour and could not be read. */
+export interface Unread {
+	/** As it stands in the text. */
+	readonly text: string;
+	readonly why: string;
+}
+
+/** What was found in a text: its colours, each once under a name, and what could not be read. */
+export interface FoundColours {
+	readonly colours: readonly NamedColour[];
+	readonly unread: readonly Unread[];
+}
+
+const MOST_UNREAD = 50;
+
+/** Whether a word after # is meant as a code: most of it is digits of one. A selector of a stylesheet is not. */
+const isMeant = (text: string): boolean =>
+	!text.startsWith('#') || (text.match(/[0-9a-f]/gi)?.length ?? 0) * 5 >= (text.length - 1) * 3;
+
+/** Reads each different text once. @throws Problem `file` where too many different ones are no colours. */
+function reader(): (text: string) => { readonly text: string } | { readonly why: string } {
+	const isOne = colourSieve();
+	const known = new Map<string, { readonly text: string } | { readonly why: string }>();
+	const read = (text: string) => {
+		if (isOne(text)) return { text };
+		try {
+			return { text: readPasted(text).text };
+		} catch (error) {
+			if (!(error instanceof Problem)) throw error;
+			return { why: `${error.message} Expected: ${error.expected}.` };
+		}
+	};
+	return (text) => {
+		const found = known.get(text) ?? read(text);
+		known.set(text, found);
+		return found;
+	};
+}
+
+/** The same colour twice is one, unless two names say that two are meant. */
+function once(colours: readonly NamedColour[]): NamedColour[] {
+	const kept: { name: string | null; text: string }[] = [];
+	const byCode = new Map<string, { name: string | null; text: string }[]>();
+	for (const { name, text } of colours) {
+		const same = byCode.get(hexOf(text)) ?? [];
+		const known = same.find((each) => each.name === name || each.name === null || name === null);
+		if (known) known.name ??= name;
+		else {
+			const colour = { name, text };
+			kept.push(colour);
+			byCode.set(hexOf(text), [...same, colour]);
+		}
+	}
+	return kept;
+}
+
 /**
- * All CSS colours in any text, a stylesheet among others, in their order: codes, functions, and lines that are nothing
- * but a colour's name. Names of custom properties become names.
+ * All colours in any text, a stylesheet among others, in their order: codes, functions, and lines that are nothing but a colour's name
+ * or a code without its sign. Names of custom properties, and words that stand before a colour on its line, become names.
  * @throws Problem `file` where there is none, or the text is too long.
  */
-export function findColours(text: string): NamedColour[] {
+export function searchText(text: string): FoundColours {
 	checkLength(text);
 	const found: (NamedColour & { at: number })[] = [];
-	const isOne = colourSieve();
+	const unread: Unread[] = [];
+	const read = reader();
 	const add = (name: string | null, colour: string, at: number): void => {
 		found.push({ name, text: colour, at });
 		checkCount(found.length);
 	};
-	for (const { 0: colour, index } of text.matchAll(CANDIDATE))
-		if (isOne(colour)) add(nameBefore(text, index), colour, index);
+	for (const { 0: colour, index } of text.matchAll(CANDIDATE)) {
+		const result = read(colour);
+		if ('text' in result) add(nameBefore(text, index, index + colour.length), result.text, index);
+		else if (unread.length < MOST_UNREAD && isMeant(colour)) unread.push({ text: colour, why: result.why });
+	}
 	for (let at = 0; at < text.length;) {
 		const next = text.indexOf('\n', at);
 		const end = next < 0 ? text.length : next;
 		const word = wordOn(text, at, end)?.toLowerCase();
-		if (word !== undefined && isColourName(word)) add(null, word, at);
+		const bare = end - at < LONGEST_BARE ? BARE.exec(text.slice(at, end))?.[1] : undefined;
+		if (bare !== undefined) add(null, `#${bare}`, at);
+		else if (word !== undefined && isColourName(word)) add(null, word, at);
 		at = end + 1;
 	}
 	found.sort((one, other) => one.at - other.at);
-	return checkList(
-		found.map(({ name, text: colour }) => ({ name, text: colour })),
-		'CSS colours such as #b3392b or oklch(0.52 0.16 30)'
-	);
+	const first = unread[0];
+	const expected = 'colours such as #b3392b or oklch(0.52 0.16 30)';
+	if (found.length === 0 && first)
+		throw new Problem('file', `There are no colours in it. “${first.text}”: ${first.why}`, expected);
+	return { colours: once(checkList(found, expected)), unread };
 }
+
+/** No line that is a code alone is longer. */
+const LONGEST_BARE = 40;
+
+/** The colours of a text alone. @throws Problem `file` where there is none, or the text is too long. */
+export const findColours = (text: string): readonly NamedColour[] => searchText(text).colours;

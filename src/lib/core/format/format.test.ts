@@ -18,6 +18,7 @@ const NAMED: NamedColour[] = [
 	{ name: 'Weld "strong"', text: 'oklch(0.7735 0.1409 89.34)' },
 	{ name: '=1+1', text: 'rgb(47 95 134)' }
 ];
+const coloursOf = (text: string) => readColours(text).colours;
 const STEPS = HEXES.map((text, i) => ({ name: `${i + 1}, a step`, text }));
 const hexes = (colours: readonly NamedColour[]) => colours.map(({ text }) => hexOf(text));
 const problemOf = (work: () => unknown): Problem => {
@@ -89,8 +90,8 @@ describe('any file is read as what it looks like', () => {
 		['SVG', `<svg>${HEXES.map((hex) => `<rect fill="${hex}"/>`).join('')}</svg>`],
 		['a letter', `First ${HEXES[0]}, then ${HEXES[1]}; in the end ${HEXES[2]}.`]
 	])('%s', (_, text) => {
-		expect(hexes(readColours(text))).toEqual(HEXES);
-		expect(hexes(readColours(`\uFEFF${text}`))).toEqual(HEXES);
+		expect(hexes(readColours(text).colours)).toEqual(HEXES);
+		expect(hexes(readColours(`\uFEFF${text}`).colours)).toEqual(HEXES);
 	});
 });
 
@@ -104,6 +105,36 @@ describe('files as others write them', () => {
 			{ name: null, text: 'teal' },
 			{ name: 'weld', text: 'oklch(0.77 0.14 89)' }
 		]);
+	});
+	it('lists as people write them: names before codes, codes without their sign, and what other programs write', () => {
+		const text =
+			'Madder #b3392b\nWeld, second bath: rgb(217, 176, 54);\n2f5f86\nUndyed wool = 0xe9dcc0\nfacade\nIron cmyk(0% 0% 0% 80%)\nGall hsv(260, 8%, 25%)';
+		expect(findColours(text).map(({ name, text: colour }) => [name, hexOf(colour)])).toEqual([
+			['Madder', '#b3392b'],
+			['Weld, second bath', '#d9b036'],
+			[null, '#2f5f86'],
+			['Undyed wool', '#e9dcc0'],
+			['Iron', '#333333'],
+			['Gall', '#3c3b40']
+		]);
+	});
+	it('a colour that stands there twice comes once, unless two names say that two are meant', () => {
+		expect(findColours('#b3392b rgb(179 57 43)\nhsl(0 100% 50%) #ff0000 red\nred')).toEqual([
+			{ name: null, text: '#b3392b' },
+			{ name: null, text: 'hsl(0 100% 50%)' }
+		]);
+		expect(findColours('#b3392b\n--madder: #b3392b;\n--warm: #b3392b;')).toEqual([
+			{ name: 'madder', text: '#b3392b' },
+			{ name: 'warm', text: '#b3392b' }
+		]);
+	});
+	it('what looks like a colour and is none is listed with the reason; a selector of a stylesheet is not', () => {
+		const { colours, unread } = readColours('#main { color: #b3392b }\n#b3392 cmyk(0 120 0 0) #ffg #zzz rgb(oops)');
+		expect(colours).toEqual([{ name: null, text: '#b3392b' }]);
+		expect(unread.map(({ text }) => text)).toEqual(['#b3392', 'cmyk(0 120 0 0)', '#ffg', 'rgb(oops)']);
+		expect(unread[1]!.why).toContain('An ink lies outside 0 to 100 %.');
+		for (const { why } of unread) expect(why).toMatch(/\. Expected: .+\.$/);
+		expect(problemOf(() => readColours('#ffg'))!.message).toContain('“#ffg”');
 	});
 	it('CSV with semicolons, a byte order mark, Windows line ends and no header', () => {
 		expect(readCsv('\uFEFFname;hex\r\nWoad;#2f5f86\r\n')).toEqual([{ name: 'Woad', text: '#2f5f86' }]);
@@ -183,7 +214,7 @@ describe('bad files are refused with their place and what was expected, and noth
 			'not there'
 		);
 		expect(problemOf(() => findColours('nothing here')).message).toContain('no colours');
-		for (const read of [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList, readColours])
+		for (const read of [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList, coloursOf])
 			expect(problemOf(() => read('x'.repeat(LONGEST_FILE + 1))).message).toContain('characters');
 	});
 
@@ -201,7 +232,7 @@ describe('bad files are refused with their place and what was expected, and noth
 			.map(
 				([text, at, length, other]) => text.slice(0, at % text.length) + other + text.slice((at % text.length) + length)
 			);
-		const readers = [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList, readColours];
+		const readers = [findColours, readCsv, readCgats, readSvgColours, readDesignTokens, readJsonList, coloursOf];
 		fc.assert(
 			fc.property(fc.oneof(fc.string(), mutated), fc.constantFrom(...readers), (text, read) => {
 				try {
