@@ -47,6 +47,8 @@ test('with the keyboard alone: make a study, add a scale, turn its parent, read 
 	await page.keyboard.press('Enter');
 	await page.waitForURL(/\/studies\//);
 	await ready(page);
+	await tabTo(/^Begin with madder/);
+	await page.keyboard.press('Enter');
 	await tabTo(/^Add a scale$/);
 	await page.keyboard.press('Enter');
 	await expect(page.getByRole('menuitemradio', { name: /^Shades/ })).toBeFocused();

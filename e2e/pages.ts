@@ -20,6 +20,8 @@ export async function makeStudy(page: Page): Promise<string> {
 		.click();
 	await page.waitForURL(/\/studies\/[0-9a-z]+$/);
 	await ready(page);
+	await page.getByRole('button', { name: 'Begin with madder, weld and woad' }).click();
+	await expect(page.locator('.surface')).toBeVisible();
 	return page.url();
 }
 

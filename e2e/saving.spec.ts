@@ -109,6 +109,7 @@ test('edits made while the server is down come back after a reload, and are save
 	await page.getByRole('button', { name: 'New study' }).click();
 	await page.waitForURL(/\/studies\//);
 	await ready(page);
+	await page.getByRole('button', { name: 'Begin with madder, weld and woad' }).click();
 	await saved(page);
 	await stopped(first, 'SIGKILL');
 	await setCount(page, '3');

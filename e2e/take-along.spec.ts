@@ -72,3 +72,28 @@ test('a colour is copied from the mixer and pasted into another place with its n
 	await page.keyboard.press('Control+v');
 	await expect(page.getByRole('dialog', { name: 'Read in colours' })).toBeVisible();
 });
+
+test('the second button offers what the keys do: a row is copied to another plate, cut, and deleted', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await addPlate(page, 'A plate of scales');
+	await page.getByRole('button', { name: /^Plate 1: / }).click();
+	await step(page, 1, 3).click({ button: 'right' });
+	const menu = page.getByRole('menu', { name: 'What can be done here' });
+	await expect(menu.getByRole('menuitem')).toHaveText([/^Copy the row/, /^Cut the row/, /^Delete the row/, /^Paste/]);
+	await menu.getByRole('menuitem', { name: /^Copy the row/ }).click();
+	await expect(page.getByText('Copied the row.')).toBeVisible();
+	await page.getByRole('button', { name: /^Plate 2: / }).click();
+	await step(page, 1, 1).click({ button: 'right' });
+	await menu.getByRole('menuitem', { name: /^Paste/ }).click();
+	await expect(step(page, 2, 1)).toBeVisible();
+	await step(page, 2, 1).click({ button: 'right' });
+	await page.keyboard.press('Escape');
+	await expect(menu).toBeHidden();
+	await step(page, 2, 1).click({ button: 'right' });
+	await menu.getByRole('menuitem', { name: /^Delete the row/ }).click();
+	await expect(step(page, 2, 1)).toHaveCount(0);
+	await page.keyboard.press('Control+z');
+	await expect(step(page, 2, 1)).toBeVisible();
+});

@@ -7,7 +7,7 @@
 	import { readStudyApart } from '$lib/client/reading';
 	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
 	import { ownDefaults } from '$lib/client/own-defaults';
-	import { newStudy } from '$lib/study/new-study';
+	import { emptyStudy } from '$lib/study/new-study';
 	import { LONGEST_STUDY_FILE } from '$lib/study/study-file';
 	import { Problem } from '$lib/core/problem';
 	import { SORTS, type ListQuery, type StudyList } from '$lib/study/requests';
@@ -92,7 +92,7 @@
 	}
 
 	function makeNew() {
-		const study = newStudy('Untitled study', today());
+		const study = emptyStudy('Untitled study', today());
 		return make({ ...study, titleBlock: { ...study.titleBlock, ...ownDefaults() } });
 	}
 

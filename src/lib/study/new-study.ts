@@ -1,24 +1,37 @@
 import { newId } from '$lib/model/ids';
 import { type LinkedColour } from '$lib/model/linked';
+import { type PaletteColour } from '$lib/model/palette';
+import { nameOf } from '$lib/model/surroundings';
 import { type Plate } from '$lib/plates/plate';
 import { type StudyDocument } from './study';
 import { asLine } from '$lib/model/line';
 
-/** The colours that a new study starts with, so that nobody faces an empty form: three dyes that stand well apart. */
-const FIRST_COLOURS = [
-	{ name: 'Madder', text: '#b3392b' },
-	{ name: 'Weld', text: '#d9b036' },
-	{ name: 'Woad', text: '#2f5f86' }
-];
+/** Three dyes that stand well apart, for whoever has no colours of their own at hand. */
+export const WORKSHOP_COLOURS = [
+	{ name: 'Madder', text: '#b3392b', namedBy: 'machine' },
+	{ name: 'Weld', text: '#d9b036', namedBy: 'machine' },
+	{ name: 'Woad', text: '#2f5f86', namedBy: 'machine' }
+] as const;
 
-/** A new study: three linked colours and one plate with the tints of the first. `date` is a calendar day or ''. */
-export function newStudy(title: string, date: string): StudyDocument {
-	const linked = FIRST_COLOURS.map((colour): LinkedColour => ({ id: newId(), ...colour, namedBy: 'machine' }));
-	const [first, second] = linked as [LinkedColour, LinkedColour];
+/** A study with nothing in it yet. `date` is a calendar day or ''. */
+export const emptyStudy = (title: string, date: string): StudyDocument => ({
+	titleBlock: { title, maker: '', course: '', unit: '', date },
+	linked: [],
+	plates: []
+});
+
+/** A study begun with colours: they are linked, and the first plate has the tints of the first of them. */
+export function begunWith(
+	document: StudyDocument,
+	colours: readonly (PaletteColour & Pick<LinkedColour, 'namedBy'>)[]
+): StudyDocument {
+	const linked = colours.map((colour): LinkedColour => ({ id: newId(), ...colour }));
+	const [first, second = first] = linked;
+	if (!first || !second) return document;
 	const plate: Plate = {
 		id: newId(),
 		kind: 'scales',
-		title: 'Tints of madder',
+		title: asLine(`Tints of ${nameOf({ linked: first.id }, { linked })}`),
 		titledBy: 'machine',
 		scales: [
 			{
@@ -31,8 +44,12 @@ export function newStudy(title: string, date: string): StudyDocument {
 			}
 		]
 	};
-	return { titleBlock: { title, maker: '', course: '', unit: '', date }, linked, plates: [plate] };
+	return { ...document, linked: [...document.linked, ...linked], plates: [...document.plates, plate] };
 }
+
+/** A study begun with the workshop's colours. */
+export const newStudy = (title: string, date: string): StudyDocument =>
+	begunWith(emptyStudy(title, date), WORKSHOP_COLOURS);
 
 /** The same study under another title. Ids within a study only have to differ from each other. */
 export function copyOfStudy(document: StudyDocument, maker = document.titleBlock.maker): StudyDocument {

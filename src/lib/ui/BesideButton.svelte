@@ -73,6 +73,7 @@
 </script>
 
 <button
+	type="button"
 	class={kind}
 	bind:this={opener}
 	aria-haspopup={role === 'group' ? undefined : role}

@@ -17,12 +17,14 @@
 		label: string;
 		/** Does it; also while a palette is only being tried. */
 		onchoose: (palette: Palette) => void;
+		/** Whether a palette is tried on the plate while it is pointed at; it is unless said. */
+		tries?: boolean;
 		/** Told when one is taken. */
 		ontaken?: () => void;
 	}
 
 	/** A palette of the library, chosen by looking where it is needed: tried on the plate while it is pointed at or gone to by key. */
-	let { workbench, label, onchoose, ontaken }: Props = $props();
+	let { workbench, label, onchoose, tries = true, ontaken }: Props = $props();
 
 	const library = new Library();
 	const beside = getBeside();
@@ -33,7 +35,7 @@
 	/** A palette without colours can be looked at, and nothing kept to it. */
 	const usable = $derived(library.palettes.filter(({ colours }) => colours.length > 0));
 
-	const attempt = (palette: Palette | null) => beside.trying(palette && (() => onchoose(palette)));
+	const attempt = (palette: Palette | null) => beside.trying(tries && palette ? () => onchoose(palette) : null);
 
 	function take(palette: Palette, close: () => void) {
 		beside.trying(null);
@@ -46,7 +48,9 @@
 <BesideButton
 	role="dialog"
 	{label}
-	hint="Point at a palette, or go to it by key, to try it on the plate. A click or Enter takes it, Escape leaves it."
+	hint={tries
+		? 'Point at a palette, or go to it by key, to try it on the plate. A click or Enter takes it, Escape leaves it.'
+		: 'A click or Enter takes a palette, Escape leaves it.'}
 	first="input"
 	goes=".offered"
 	onclosed={() => beside.trying(null)}

@@ -2,6 +2,7 @@
 	import { captionHeight } from '$lib/drawing/caption';
 	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
 	import { benchOf } from '$lib/plates/benches.svelte';
+	import FirstColours from './FirstColours.svelte';
 	import PlateFoot from './PlateFoot.svelte';
 	import { type Workbench } from './workbench.svelte';
 
@@ -29,8 +30,15 @@
 {:else}
 	<div class="none">
 		<h1>No plates yet</h1>
-		<p>A plate is one page of the study. Look through the exercises, drawn in your colours, and take one.</p>
-		<button class="act main" onclick={() => (workbench.adding = true)}>Add a plate</button>
+		{#if workbench.document.linked.length === 0}<FirstColours {workbench} />{/if}
+		<p>
+			A plate is one page of the study. {workbench.document.linked.length === 0
+				? 'Or look through the exercises first, and take one.'
+				: 'Look through the exercises, drawn in your colours, and take one.'}
+		</p>
+		<button class="act" class:main={workbench.document.linked.length > 0} onclick={() => (workbench.adding = true)}
+			>Add a plate</button
+		>
 	</div>
 {/if}
 
@@ -78,8 +86,9 @@
 		display: grid;
 		justify-items: start;
 		gap: 8px;
-		max-width: 360px;
-		margin: 80px auto;
+		width: 460px;
+		max-width: calc(100% - 24px);
+		margin: auto;
 		padding: 24px 28px;
 		background: #fff;
 		outline: 1px solid #00000030;

@@ -4,6 +4,7 @@
 	import { type Beside } from '$lib/ui/beside.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { Library } from '$lib/palettes/library.svelte';
+	import Hint from './Hint.svelte';
 	import { BESIDE, type Workbench } from './workbench.svelte';
 
 	/** What stands beside the plate: its readings, the palettes to take colours from, or what is written on the study as a whole. */
@@ -57,6 +58,7 @@
 			>
 		{/each}
 	</div>
+	<Hint {workbench} />
 	<div id="{id}-panel" role="tabpanel" aria-labelledby="{id}-{shown}">
 		{#if shown === 'Readings'}{@render readings()}
 		{:else if shown === 'Palettes'}

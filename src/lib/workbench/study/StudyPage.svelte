@@ -22,6 +22,7 @@
 	import { Saver } from './saver.svelte';
 	import { pasteTaken, takeAlong } from './take-along';
 	import StudyFrame from './StudyFrame.svelte';
+	import SecondButton from './SecondButton.svelte';
 	import SidePanel from './SidePanel.svelte';
 	import TopBar from './TopBar.svelte';
 	import { Workbench } from './workbench.svelte';
@@ -180,4 +181,5 @@
 	{/snippet}
 	{#snippet mixer()}<Mixer {workbench} />{/snippet}
 </StudyFrame>
+<SecondButton {workbench} />
 <ConflictDialog state={saver.state} onreload={reload} oncopy={copy} />

@@ -1,0 +1,136 @@
+<script lang="ts">
+	import { readColoursApart } from '$lib/client/reading';
+	import { colourWords } from '$lib/core/colour/hue-words';
+	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
+	import { readPasted } from '$lib/core/colour/read-pasted';
+	import { fit, show } from '$lib/core/colour/shown';
+	import { Problem } from '$lib/core/problem';
+	import { seenHex } from '$lib/drawing/view';
+	import { MOST_LINKED } from '$lib/model/linked';
+	import { asLine } from '$lib/model/line';
+	import { begunWith, WORKSHOP_COLOURS } from '$lib/study/new-study';
+	import PaletteChoice from '../palettes/PaletteChoice.svelte';
+	import { type Workbench } from './workbench.svelte';
+
+	/** The first colours of a study that has none: three of one's own, those of a palette, or the workshop's. */
+	let { workbench }: { workbench: Workbench } = $props();
+
+	/** One that nobody has named, and one of a palette that somebody has. */
+	type BegunColour = Parameters<typeof begunWith>[1][number];
+
+	const ORDINALS = ['First', 'Second', 'Third'] as const;
+	let texts = $state(['', '', '']);
+	let complaint = $state('');
+
+	/** What a text comes to as a linked colour; null where it is empty, or a word on what is wrong. */
+	function readOne(text: string): BegunColour | string | null {
+		if (text.trim() === '') return null;
+		try {
+			const { colour, text: css } = readPasted(text);
+			const stored = isSeeThrough(colour) ? onWhite(colour) : css;
+			return { name: asLine(capital(colourWords(fit(colour).linear))), text: stored, namedBy: 'machine' };
+		} catch (error) {
+			if (error instanceof Problem)
+				return `“${text.trim().slice(0, 40)}” is no colour. ${error.message} Expected: ${error.expected}.`;
+			throw error;
+		}
+	}
+	const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+	const read = $derived(texts.map(readOne));
+	const hexOf = (each: (typeof read)[number]): string | null =>
+		each !== null && typeof each !== 'string' ? seenHex(workbench.view, show(readPasted(each.text).colour).hex) : null;
+
+	const beginWith = (colours: readonly BegunColour[]) =>
+		workbench.edit('Begin with colours', (study) => begunWith(study, colours.slice(0, MOST_LINKED)));
+
+	function begin(event: SubmitEvent) {
+		event.preventDefault();
+		const wrong = read.find((each) => typeof each === 'string');
+		const colours = read.filter((each) => each !== null && typeof each !== 'string');
+		complaint = wrong ?? (colours.length === 0 ? 'No colour yet. Type or paste one, such as #b3392b or “teal”.' : '');
+		if (complaint === '') beginWith(colours);
+	}
+
+	/** Several colours pasted at once take a field each, from the one on. */
+	async function paste(event: ClipboardEvent, at: number) {
+		const pasted = event.clipboardData?.getData('text/plain') ?? '';
+		if (!/[\n;]|#.*#/.test(pasted.trim())) return;
+		event.preventDefault();
+		try {
+			const { colours } = await readColoursApart(pasted);
+			texts = texts.map((text, i) => colours[i - at]?.text ?? text);
+		} catch (error) {
+			if (!(error instanceof Problem)) throw error;
+			complaint = error.message;
+		}
+	}
+</script>
+
+<form onsubmit={begin} aria-label="Three colours of mine">
+	<h2>Three colours of mine</h2>
+	<p>One to three, typed or pasted as they come: #b3392b, rgb(179 57 43), teal.</p>
+	<div class="fields">
+		{#each ORDINALS as ordinal, i (ordinal)}
+			<label>
+				<i style:background={hexOf(read[i]!)}></i>
+				<input
+					class="field"
+					aria-label="{ordinal} colour"
+					spellcheck="false"
+					autocomplete="off"
+					maxlength="200"
+					bind:value={texts[i]}
+					onpaste={(event) => void paste(event, i)}
+				/>
+			</label>
+		{/each}
+	</div>
+	{#if complaint}<p role="alert">{complaint}</p>{/if}
+	<div class="acts">
+		<button class="act main">Begin with these</button>
+		<PaletteChoice
+			{workbench}
+			label="Begin with a palette"
+			tries={false}
+			onchoose={({ colours }) => beginWith(colours)}
+		/>
+		<button type="button" class="act" onclick={() => beginWith(WORKSHOP_COLOURS)}
+			>Begin with madder, weld and woad</button
+		>
+	</div>
+</form>
+
+<style>
+	form {
+		display: grid;
+		gap: 8px;
+		width: 100%;
+	}
+	h2 {
+		font-size: 18px;
+	}
+	.fields {
+		display: grid;
+		grid-template-columns: repeat(3, minmax(0, 1fr));
+		gap: 10px;
+	}
+	label {
+		display: grid;
+		gap: 3px;
+	}
+	i {
+		height: 56px;
+		border-bottom: 1px solid var(--edge);
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 7px;
+	}
+	@media (max-width: 600px) {
+		.fields {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>
