@@ -28,7 +28,7 @@ test('a new study begins with three colours of one’s own, typed as they come, 
 	);
 	await colour('Third').fill('cmyk(0% 68% 76% 30%)');
 	await colour('Third').press('Enter');
-	expect((await drawnColours(page))[0]).toBe('#3a7340');
+	await expect.poll(async () => (await drawnColours(page))[0]).toBe('#3a7340');
 	await expect(page.getByRole('region', { name: 'Linked colours' }).getByRole('listitem')).toHaveCount(3);
 	await saved(page);
 	await page.getByRole('button', { name: /^Undo: Begin with colours/ }).click();

@@ -164,10 +164,11 @@ test('a palette is taken away in every format and read into another with a previ
 test('a text pasted and a file dropped on the page of palettes are shown before anything changes', async ({ page }) => {
 	await makePalette(page, 'Two from outside');
 	const dialog = page.getByRole('dialog', { name: 'Read in colours' });
-	await page.evaluate(() => navigator.clipboard.writeText('warp: teal; weft: rgb(200 40 20)'));
+	await page.evaluate(() => navigator.clipboard.writeText('warp #008080; weft rgb(200 40 20)'));
 	await page.getByRole('heading', { name: 'Palettes' }).click();
 	await page.keyboard.press('Control+v');
 	await expect(dialog.getByRole('checkbox')).toHaveCount(2);
+	await expect(dialog.getByRole('textbox')).toHaveValue('warp #008080; weft rgb(200 40 20)');
 	await dialog.getByRole('button', { name: 'Cancel' }).click();
 	expect(await codes(page)).toEqual([]);
 	await page.evaluate(() => {

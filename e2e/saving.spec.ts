@@ -14,6 +14,7 @@ test('two windows: the stale one is refused, and either loads the other’s or k
 }) => {
 	const one = await context.newPage();
 	const address = await makeStudy(one);
+	await expect(one.getByText('Saved, revision 2')).toBeVisible();
 	const other = await context.newPage();
 	await other.goto(address);
 	await ready(other);
@@ -52,6 +53,7 @@ test('two windows: the stale one is refused, and either loads the other’s or k
 
 test('a lost connection says so, keeps the edits, and saves when it is back', async ({ page, context }) => {
 	await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
 	await context.setOffline(true);
 	await setCount(page, '2');
 	await expect(page.getByText('Not saved: the server cannot be reached')).toBeVisible();
@@ -66,6 +68,7 @@ test('a lost connection says so, keeps the edits, and saves when it is back', as
 
 test('an answer that is lost on its way does not make the window stale against itself', async ({ page }) => {
 	await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
 	let lost = 0;
 	await page.route('**/api/studies/*', async (route) => {
 		if (route.request().method() !== 'PUT' || lost++ > 0) return route.continue();
@@ -80,6 +83,7 @@ test('an answer that is lost on its way does not make the window stale against i
 
 test('leaving with unsaved work saves first, and warns where it cannot', async ({ page, context }) => {
 	const address = await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
 	await setCount(page, '11');
 	await page.getByRole('link', { name: 'Studies', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Studies' })).toBeVisible();
@@ -110,7 +114,7 @@ test('edits made while the server is down come back after a reload, and are save
 	await page.waitForURL(/\/studies\//);
 	await ready(page);
 	await page.getByRole('button', { name: 'Begin with madder, weld and woad' }).click();
-	await saved(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
 	await stopped(first, 'SIGKILL');
 	await setCount(page, '3');
 	await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'unreachable');
@@ -137,6 +141,7 @@ test('edits kept in the browser of a study that was changed meanwhile give the c
 	request
 }) => {
 	const address = await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
 	const id = address.split('/').at(-1)!;
 	await page.route('**/api/studies/*', (route) =>
 		route.request().method() === 'PUT' ? route.abort() : route.continue()
@@ -161,6 +166,7 @@ test('edits kept in the browser of a study that was changed meanwhile give the c
 
 test('a study that was deleted elsewhere can be kept as a new one', async ({ page }) => {
 	const address = await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
 	const id = address.split('/').at(-1);
 	expect((await page.request.delete(`/api/studies/${id}`)).status()).toBe(204);
 	await setCount(page, '10');

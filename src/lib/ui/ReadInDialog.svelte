@@ -97,6 +97,8 @@
 		const pasted = event.clipboardData?.getData('text/plain') ?? '';
 		const writing = event.target instanceof HTMLElement && event.target.matches('input, textarea');
 		if (writing || pasted.trim() === '' || open) return;
+		// Or the field of the dialog, which takes the focus, would take it a second time.
+		event.preventDefault();
 		text = pasted;
 		open = true;
 	}

@@ -12,10 +12,10 @@
 </script>
 
 <script lang="ts">
-	import Popover from './Popover.svelte';
+	import BesideButton from './BesideButton.svelte';
 
 	interface Props {
-		/** What the button says, and what opens under it. */
+		/** What the button says, and what opens beside the plate. */
 		words: string;
 		label: string;
 		/** How the button looks. */
@@ -25,7 +25,7 @@
 		onchoose: (key: string, row: number) => void;
 	}
 
-	/** A button that opens rows of colours, of which one is taken. Left and right go through them, Escape closes. */
+	/** A button that opens rows of colours beside the plate, of which one is taken. Left and right go through them, Escape closes. */
 	let { words, label, look = 'act', rows, onchoose }: Props = $props();
 
 	let list = $state<HTMLElement>();
@@ -42,7 +42,7 @@
 	}
 </script>
 
-<Popover role="group" {label} kind={look} first="button">
+<BesideButton role="group" {label} kind={look} first=".steps button">
 	{#snippet button()}{words}{/snippet}
 
 	<div class="rows" bind:this={list}>
@@ -61,15 +61,11 @@
 			</div>
 		{/each}
 	</div>
-</Popover>
+</BesideButton>
 
 <style>
 	.rows {
-		width: 420px;
-		max-width: 100%;
-		max-height: min(420px, calc(100vh - 16px));
-		padding: 10px 14px 14px;
-		overflow-y: auto;
+		padding: 10px 18px 14px;
 	}
 	p {
 		margin: 8px 0 3px;

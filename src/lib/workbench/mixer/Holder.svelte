@@ -19,16 +19,21 @@
 	interface Props {
 		workbench: Workbench;
 		subject: Subject;
+		/** As it is seen in the view, and as it is stored. */
 		hex: string;
+		stored: string;
 		mapped: boolean;
 	}
 
-	let { workbench, subject, hex, mapped }: Props = $props();
+	let { workbench, subject, hex, stored, mapped }: Props = $props();
 
 	const plate = $derived(workbench.plate);
 	const parts = $derived(plate && benchOf(plate)?.mixer);
 	const held = $derived(settableHeld(workbench));
 	const release = $derived(held?.release);
+
+	/** Shows the stored colour in a view that shows it otherwise, until it is put away. */
+	let asStored = $state(false);
 
 	let complaint = $state<string | null>(null);
 	const OWN = 'own';
@@ -109,7 +114,13 @@
 </script>
 
 <div class="holder">
-	<div class="patch" style:background={hex}></div>
+	<div class="patch" style:background={asStored ? stored : hex}>
+		{#if hex !== stored}
+			<button aria-pressed={asStored} title="This view shows it otherwise" onclick={() => (asStored = !asStored)}
+				>{asStored ? 'As seen' : 'As stored'}</button
+			>
+		{/if}
+	</div>
 	<div class="about">
 		<div class="head">
 			<h2>{subject.name}</h2>
@@ -171,6 +182,19 @@
 </div>
 
 <style>
+	.patch {
+		display: flex;
+		align-items: flex-end;
+	}
+	/* A control on a colour stands on a ground of its own. */
+	.patch button {
+		min-height: 24px;
+		padding: 1px 7px;
+		background: var(--dark);
+		color: #fff;
+		font-size: 11.5px;
+		cursor: pointer;
+	}
 	.head {
 		display: flex;
 		align-items: center;

@@ -14,6 +14,7 @@
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
 	import Track from './Track.svelte';
+	import ViewPicker from '../study/ViewPicker.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
 
@@ -65,7 +66,13 @@
 
 <section class="mixer" aria-label="Mixer" {@attach asMixer}>
 	{#if subject && colour && values}
-		<Holder {workbench} {subject} hex={seenHex(workbench.view, show(colour).hex)} mapped={show(colour).mapped} />
+		<Holder
+			{workbench}
+			{subject}
+			hex={seenHex(workbench.view, show(colour).hex)}
+			stored={show(colour).hex}
+			mapped={show(colour).mapped}
+		/>
 		{#if subject.follows === null}
 			<div class="tracks" class:many={coordinates.axes.length > 3}>
 				<div class="models" role="radiogroup" aria-label="Coordinates">
@@ -78,6 +85,7 @@
 					{#if plate && parts?.tools}<parts.tools {workbench} {plate} />{/if}
 					{#if parts?.title}<FollowAnother {workbench} />{/if}
 					<BeginActions {workbench} where="tracks" />
+					{#if workbench.alone}<ViewPicker {workbench} />{/if}
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
 					<Track

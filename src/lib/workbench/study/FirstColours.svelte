@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { readColoursApart } from '$lib/client/reading';
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
@@ -41,15 +42,19 @@
 	const hexOf = (each: (typeof read)[number]): string | null =>
 		each !== null && typeof each !== 'string' ? seenHex(workbench.view, show(readPasted(each.text).colour).hex) : null;
 
-	const beginWith = (colours: readonly BegunColour[]) =>
+	/** Goes on at what decides the first row, since what was pressed is gone with it. */
+	async function beginWith(colours: readonly BegunColour[]) {
 		workbench.edit('Begin with colours', (study) => begunWith(study, colours.slice(0, MOST_LINKED)));
+		await tick();
+		document.querySelector<HTMLElement>('.bar button')?.focus();
+	}
 
 	function begin(event: SubmitEvent) {
 		event.preventDefault();
 		const wrong = read.find((each) => typeof each === 'string');
 		const colours = read.filter((each) => each !== null && typeof each !== 'string');
 		complaint = wrong ?? (colours.length === 0 ? 'No colour yet. Type or paste one, such as #b3392b or “teal”.' : '');
-		if (complaint === '') beginWith(colours);
+		if (complaint === '') void beginWith(colours);
 	}
 
 	/** Several colours pasted at once take a field each, from the one on. */
@@ -93,9 +98,9 @@
 			{workbench}
 			label="Begin with a palette"
 			tries={false}
-			onchoose={({ colours }) => beginWith(colours)}
+			onchoose={({ colours }) => void beginWith(colours)}
 		/>
-		<button type="button" class="act" onclick={() => beginWith(WORKSHOP_COLOURS)}
+		<button type="button" class="act" onclick={() => void beginWith(WORKSHOP_COLOURS)}
 			>Begin with madder, weld and woad</button
 		>
 	</div>

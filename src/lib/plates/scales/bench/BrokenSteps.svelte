@@ -29,6 +29,7 @@
 	{@const { box, mark } = layout.rows[row]!.steps[step]!}
 	{@const beside = layout.rows[row]!.column}
 	<span
+		class="broken"
 		title="A check points here"
 		style:left={percentOf(beside ? mark.x - 12 : box.x + box.width / 2, PLATE_WIDTH)}
 		style:top={percentOf(beside ? mark.y + 1 : box.y - 8, layout.height)}
@@ -37,7 +38,7 @@
 {/each}
 
 <style>
-	span {
+	.broken {
 		position: absolute;
 		width: 13px;
 		margin: -7px 0 0 -7px;

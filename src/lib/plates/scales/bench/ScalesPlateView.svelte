@@ -20,6 +20,7 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { type ScalesPlace } from '../places';
 	import { chooseScale, placeOn, scaleOn } from './chosen-scale';
+	import AsItStands from './AsItStands.svelte';
 	import BrokenSteps from './BrokenSteps.svelte';
 	import NestHandles from './NestHandles.svelte';
 	import PathHandles from './PathHandles.svelte';
@@ -198,6 +199,7 @@
 				onkeydown={(event) => goByKey(event, row, i)}
 			></button>
 		{/each}
+		{#if chosen && workbench.isTried}<AsItStands {workbench} id={decision.id} {place} height={layout.height} />{/if}
 		{#if chosen}<NestHandles {workbench} {plate} {decision} {place} height={layout.height} />{/if}
 		{#if decision.recipe === 'path' || decision.recipe === 'interval'}
 			<PathHandles {workbench} {plate} {decision} {place} scale={scales[row]!} height={layout.height} />
