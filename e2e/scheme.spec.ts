@@ -157,6 +157,9 @@ test('kept to a palette: both rows are shown, with distances, and poor stand-ins
 	await expect(page.locator('.surface text', { hasText: /^kept to$/ })).toHaveCount(0);
 	await garden.click();
 	expect(await codes(page)).toEqual(before);
+	await expect(
+		page.locator('.surface text', { hasText: /^the nearest of the palette to steps of 4 ΔE00/ })
+	).toHaveCount(1);
 	const drawn = (await take(page, 'The plate as SVG')).content.toString();
 	for (const code of [...before, '#b3392b']) expect(drawn).toContain(`fill="${code}"`);
 	await page.keyboard.press('Escape');

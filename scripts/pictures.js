@@ -61,6 +61,7 @@ const VIEWS = [
 		'relatives',
 		'Schemes for a banner',
 		async (page) => {
+			await page.getByRole('button', { name: /^Plate 3: / }).click();
 			await page.locator('.member').nth(1).click();
 		}
 	],

@@ -161,7 +161,7 @@ function legend(plate: SchemePlate, all: readonly Crossed[], { foot }: SchemeLay
 	const { size, steps, chosen } = plate.relatives;
 	const short = all.some(({ codes }) => Object.values(codes).some(({ length }) => length < steps));
 	const parts = [
-		`every step ${size} ΔE00`,
+		plate.keptTo ? `the nearest of the palette to steps of ${size} ΔE00` : `every step ${size} ΔE00`,
 		...(short ? ['a bar: no further step fits'] : []),
 		...(chosen.length > 0 ? ['a dot: chosen'] : [])
 	];

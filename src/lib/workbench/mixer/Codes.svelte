@@ -15,8 +15,8 @@
 		lab: 'Lab D50'
 	};
 	const codes = $derived(codesOf(colour));
-	/** A CSS function says what it is by itself; the others need their name. */
-	const isNamed = (code: string): boolean => !/^(rgb|hsl|oklch|lab)\(/.test(code);
+	/** A function says what it is by itself; a code does not. */
+	const isNamed = (code: string): boolean => !/^(rgb|hsl|hsb|oklch|lab)\(/.test(code);
 
 	/** Keys 1 to 6 copy, unless something is being typed. */
 	function copyByKey(event: KeyboardEvent) {

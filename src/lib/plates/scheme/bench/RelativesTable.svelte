@@ -21,9 +21,11 @@
 			{#each DIRECTIONS as direction (direction)}
 				<tr>
 					<th scope="row">{direction}</th>
-					<td class="strip" aria-hidden="true">
-						{#each codes[direction] as code, i (i)}<i style:background={seenHex(workbench.view, numberToHex(code))}
-							></i>{/each}
+					<td class="strips" aria-hidden="true"
+						><span>
+							{#each codes[direction] as code, i (i)}<i style:background={seenHex(workbench.view, numberToHex(code))}
+								></i>{/each}</span
+						>
 					</td>
 					<td>{codes[direction].length} of {plate.relatives.steps}</td>
 				</tr>
@@ -48,11 +50,14 @@
 		text-align: right;
 		white-space: nowrap;
 	}
-	.strip {
+	.strips {
+		width: 100%;
+	}
+	span {
 		display: flex;
 	}
 	i {
-		flex: 0 1 18px;
+		flex: 0 1 22px;
 		height: 16px;
 	}
 </style>
