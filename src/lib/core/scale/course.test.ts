@@ -21,3 +21,14 @@ it('within 1 L* it is level', () => {
 	expect(courseOf([42, 42.6, 41.7])).toEqual({ kind: 'level' });
 	expect(courseOf([42, 43.1])).toEqual({ kind: 'rises' });
 });
+
+it('turns at every peak and every hollow, each where it is highest or lowest', () => {
+	expect(courseOf([50, 30, 20, 40, 35, 60])).toEqual({ kind: 'turns', at: [3, 4, 5] });
+	expect(courseOf([20, 40, 39.5, 60, 30, 31.5, 10])).toEqual({ kind: 'turns', at: [4, 5, 6] });
+	// Down first, then up: the hollow is the lowest step, not the first that is low.
+	expect(courseOf([60, 40, 38, 55])).toEqual({ kind: 'turns', at: [3] });
+	expect(courseOf([40, 41.5, 40, 41.5])).toEqual({ kind: 'turns', at: [2, 3] });
+	// Just so much apart is level still; going back by just so much is no way all the way, and no turn is plain.
+	expect(courseOf([42, 43])).toEqual({ kind: 'level' });
+	expect(courseOf([40, 60, 59, 80])).toEqual({ kind: 'turns', at: [] });
+});

@@ -1,9 +1,11 @@
+import { converter } from 'culori';
 import { describe, expect, it } from 'vitest';
 import { readColour } from '../colour/read';
 import { evenness, readScale } from './readings';
 import { makeScale } from './scale';
 import { type ScaleSpec } from './spec';
 
+const oklch = converter('oklch');
 const WHITE = [1, 1, 1] as const;
 const read = (recipe: ScaleSpec['recipe'], parents: string[], more: Partial<ScaleSpec> = {}) =>
 	readScale(
@@ -64,4 +66,38 @@ it('blue mixed to white on screen leaves its hue; in OKLab it keeps it (the know
 	expect(read('tints', ['#0000ff'], { method: 'screen' }).hueDrift).toBeGreaterThan(10);
 	expect(read('tints', ['#0000ff']).hueDrift).toBeLessThan(5);
 	expect(read('tints', ['#808080']).hueDrift).toBe(0);
+});
+
+describe('hue drift and leaps', () => {
+	it('a mixture on screen leaves the straight way of the hue, one in OKLab hardly, and greys have no hue to leave (culori 4.0.2)', () => {
+		const parents = ['#0000ff', '#ffffff'];
+		const drift = (method: ScaleSpec['method']) => read('interval', parents, { method }).hueDrift;
+		// The hue of each step by another library, against that of blue: white has none, so the way stays at blue's.
+		const blue = oklch('#0000ff')!.h!;
+		const halfway = Math.abs(oklch('rgb(128 128 255)')!.h! - blue);
+		expect(drift('screen')).toBeGreaterThan(halfway - 1);
+		// What is left is the drawing in of what no screen shows.
+		expect(drift('oklab')).toBeLessThan(4);
+		expect(read('interval', ['#ffffff', '#0000ff'], { method: 'screen' }).hueDrift).toBeCloseTo(drift('screen'), 1);
+		expect(read('interval', ['#202020', '#e0e0e0']).hueDrift).toBe(0);
+		expect(read('interval', ['#202020', '#e0e0e0']).hues).toEqual([null, null, null, null, null, null, null]);
+		expect(read('tints', ['#b3392b']).chromas[0]!).toBeCloseTo(oklch('#b3392b')!.c, 4);
+	});
+
+	it('the leap from a quiet parent to the purest hues is left out of the evenness, at whichever end it stands', () => {
+		const quiet = read('hue-steps', ['#d8c8c0', '#0000ff'], { between: 6 });
+		expect(quiet.leaps).toContain(0);
+		const other = read('hue-steps', ['#0000ff', '#d8c8c0'], { between: 6 });
+		expect(other.leaps).toContain(6);
+		for (const { differences, leaps, evenness: told } of [quiet, other]) {
+			const free = differences.filter((_, i) => !leaps.includes(i));
+			expect(told).toBeCloseTo(Math.min(...free) / Math.max(...free), 9);
+			expect(told).toBeGreaterThan(Math.min(...differences) / Math.max(...differences));
+		}
+	});
+
+	it('the last step has no next one that it could be like', () => {
+		expect(read('interval', ['#b3392b', '#b3392b']).likeNext).toEqual([1, 2, 3, 4, 5, 6]);
+		expect(read('interval', ['#b3392b', '#2f5f86']).likeNext).toEqual([]);
+	});
 });
