@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { afterPause } from '$lib/ui/pause';
 	import Button from 'flowbite-svelte/Button.svelte';
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { readPasted } from '$lib/core/colour/read-pasted';
 	import { Problem } from '$lib/core/problem';
 	import { type DndEvent } from 'svelte-dnd-action';
@@ -87,17 +87,14 @@
 				maxlength="200"
 				onchange={(event) => lookNear(event.currentTarget.value)}
 			/>
-			<Select
-				class="choice tag"
-				classes={{ select: 'field' }}
-				aria-label="Tag"
-				placeholder=""
+			<SelectField
+				kind="tag"
+				label="Tag"
+				choices={['', ...library.tags]}
+				words={{ '': 'All tags', ...Object.fromEntries(library.tags.map((tag) => [tag, tag])) }}
 				value={library.query.tag}
-				onchange={(event) => void library.load({ tag: event.currentTarget.value, most: HELPING })}
-			>
-				<option value="">All tags</option>
-				{#each library.tags as tag (tag)}<option value={tag}>{tag}</option>{/each}
-			</Select>
+				onchoose={(tag) => void library.load({ tag, most: HELPING })}
+			/>
 			<Button class="act main" onclick={make}>New palette</Button>
 		</div>
 		{#if nearComplaint}<p id="near-complaint" class="complaint" role="alert">{nearComplaint}</p>{/if}

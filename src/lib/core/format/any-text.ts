@@ -78,21 +78,33 @@ const MOST_UNREAD = 50;
 const isMeant = (text: string): boolean =>
 	!text.startsWith('#') || (text.match(/[0-9a-f]/gi)?.length ?? 0) * 5 >= (text.length - 1) * 3;
 
-/** Reads each different text once. @throws Problem `file` where too many different ones are no colours. */
-function reader(): (text: string) => { readonly text: string } | { readonly why: string } {
+/** What CSS does not know, and people paste. */
+const NOT_CSS = /^(?:hsv|cmyk|device-cmyk)\(|^0x/i;
+/** So many different texts that are no colours get a reason; a text with more is no text of colours. */
+const MOST_REASONS = 200;
+
+type Read = { readonly text: string } | { readonly why: string } | null;
+
+/** Reads each different text once; null for what is none, where there are too many to say why. @throws Problem `file` */
+function reader(): (text: string) => Read {
 	const isOne = colourSieve();
-	const known = new Map<string, { readonly text: string } | { readonly why: string }>();
-	const read = (text: string) => {
-		if (isOne(text)) return { text };
+	const known = new Map<string, Read>();
+	let reasons = 0;
+	const read = (text: string): Read => {
+		if (!NOT_CSS.test(text) && isOne(text)) return { text };
+		if (reasons >= MOST_REASONS) return null;
 		try {
 			return { text: readPasted(text).text };
 		} catch (error) {
 			if (!(error instanceof Problem)) throw error;
+			reasons++;
 			return { why: `${error.message} Expected: ${error.expected}.` };
 		}
 	};
 	return (text) => {
-		const found = known.get(text) ?? read(text);
+		const before = known.get(text);
+		if (before !== undefined) return before;
+		const found = read(text);
 		known.set(text, found);
 		return found;
 	};
@@ -131,6 +143,7 @@ export function searchText(text: string): FoundColours {
 	};
 	for (const { 0: colour, index } of text.matchAll(CANDIDATE)) {
 		const result = read(colour);
+		if (!result) continue;
 		if ('text' in result) add(nameBefore(text, index, index + colour.length), result.text, index);
 		else if (unread.length < MOST_UNREAD && isMeant(colour)) unread.push({ text: colour, why: result.why });
 	}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { readPasted } from '$lib/core/colour/read-pasted';
 	import { codesOf } from '$lib/core/colour/codes';
 	import { isSeeThrough, onWhite } from '$lib/core/colour/opaque';
@@ -38,6 +38,11 @@
 	let complaint = $state<string | null>(null);
 	const OWN = 'own';
 	const NEW = 'new';
+	const linkWords = $derived<Record<string, string>>({
+		[OWN]: subject.linked ? 'Unlink: a colour of its own' : 'Not linked',
+		...Object.fromEntries(workbench.document.linked.map(({ id, name }) => [id, `Linked to ${name}`])),
+		[NEW]: 'Link to a new colour of the study'
+	});
 
 	/** The inks that were typed, shown for as long as the colour is what they gave. */
 	let typedInks = $state.raw<{ text: string; words: string } | null>(null);
@@ -160,20 +165,14 @@
 				{/if}
 			{:else if held}
 				<div class="entry">
-					<Select
-						class="choice link"
-						classes={{ select: 'field' }}
-						aria-label="Linked to"
-						placeholder=""
+					<SelectField
+						kind="link"
+						label="Linked to"
+						choices={[OWN, ...workbench.document.linked.map(({ id }) => id), NEW]}
+						words={linkWords}
 						value={subject.linked?.id ?? OWN}
-						onchange={(event) => link(event.currentTarget.value)}
-					>
-						<option value={OWN}>{subject.linked ? 'Unlink: a colour of its own' : 'Not linked'}</option>
-						{#each workbench.document.linked as colour (colour.id)}
-							<option value={colour.id}>Linked to {colour.name}</option>
-						{/each}
-						<option value={NEW}>Link to a new colour of the study</option>
-					</Select>
+						onchoose={link}
+					/>
 					{#if plate && parts?.link}<parts.link {workbench} {plate} />{/if}
 				</div>
 			{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from 'flowbite-svelte/Select.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
 	import { ringTeaches } from '$lib/core/scheme/chart-words';
 	import { MOST_RINGS, RING_RECIPES } from '$lib/core/scheme/hue-chart';
@@ -18,24 +18,21 @@
 	let { workbench, plate, side }: Props = $props();
 
 	const rings = $derived(plate[side]);
-	const COUNTS = Array.from({ length: MOST_RINGS + 1 }, (_, count) => count);
+	const COUNTS = Array.from({ length: MOST_RINGS + 1 }, (_, count) => String(count));
+	const COUNT_WORDS = Object.fromEntries(COUNTS.map((count) => [count, count === '0' ? 'no' : count]));
 	const RECIPE_CHOICES = RING_RECIPES.map((key) => ({ key, name: RECIPE_WORDS[key].name, says: ringTeaches(key) }));
 	/** A side without rings shows what three would be. */
 	const shownCount = $derived(rings.count === 0 ? 3 : rings.count);
 </script>
 
 <span>{side}</span>
-<Select
-	class="choice"
-	classes={{ select: 'field' }}
-	aria-label="Rings {side}"
-	placeholder=""
+<SelectField
+	label="Rings {side}"
+	choices={COUNTS}
+	words={COUNT_WORDS}
 	value={String(rings.count)}
-	onchange={(event) =>
-		decide(workbench, `Change the rings ${side}`, { [side]: { ...rings, count: Number(event.currentTarget.value) } })}
->
-	{#each COUNTS as count (count)}<option value={String(count)}>{count === 0 ? 'no' : count}</option>{/each}
-</Select>
+	onchoose={(count) => decide(workbench, `Change the rings ${side}`, { [side]: { ...rings, count: Number(count) } })}
+/>
 {#if rings.count === 0}
 	<span>rings</span>
 {:else}
