@@ -18,7 +18,7 @@ export const WAY_WORDS: Readonly<Record<Way, { name: string; says: string }>> = 
 	},
 	layers: {
 		name: 'Layered multiply',
-		says: 'What drawing programs call multiply: their codes multiplied, which comes close to filters.'
+		says: 'What drawing programs call multiply: their codes multiplied, which comes near to filters.'
 	},
 	paint: { name: 'Paint', says: 'Pigments or dyes stirred into one: they absorb and scatter together.' },
 	optical: { name: 'Optical', says: 'Threads or dots too small to see apart: the eye takes the mean of their light.' },
