@@ -9,6 +9,7 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { MOST_LINKED } from '$lib/model/linked';
 	import { asLine } from '$lib/model/line';
+	import { loadBenches } from '$lib/plates/benches.svelte';
 	import { begunWith, WORKSHOP_COLOURS } from '$lib/study/new-study';
 	import PaletteChoice from '../palettes/PaletteChoice.svelte';
 	import { type Workbench } from './workbench.svelte';
@@ -45,6 +46,8 @@
 	/** Goes on at what decides the first row, since what was pressed is gone with it. */
 	async function beginWith(colours: readonly BegunColour[]) {
 		workbench.edit('Begin with colours', (study) => begunWith(study, colours.slice(0, MOST_LINKED)));
+		// The first plate of its kind is shown when its part of the page has come.
+		await loadBenches(workbench.decided.plates);
 		await tick();
 		document.querySelector<HTMLElement>('.bar button')?.focus();
 	}
