@@ -58,6 +58,14 @@ function wordOn(text: string, from: number, to: number): string | null {
 
 /** A line that is a code without its sign: six digits, one of them a number, so that no word is taken for one. */
 const BARE = /^[ \t]{0,8}(?=[a-f]{0,5}\d)([0-9a-f]{6})[ \t]{0,8}[;,]?[ \t\r]{0,8}$/i;
+/** No line that is a code alone is shorter or longer. */
+const [SHORTEST_BARE, LONGEST_BARE] = [6, 31];
+
+/** The code without its sign that a line between two places is; undefined where it is something else. */
+function bareOn(text: string, from: number, to: number): string | undefined {
+	const length = to - from;
+	return length < SHORTEST_BARE || length > LONGEST_BARE ? undefined : BARE.exec(text.slice(from, to))?.[1];
+}
 
 /** What looks like a colour and could not be read. */
 export interface Unread {
@@ -151,7 +159,7 @@ export function searchText(text: string): FoundColours {
 		const next = text.indexOf('\n', at);
 		const end = next < 0 ? text.length : next;
 		const word = wordOn(text, at, end)?.toLowerCase();
-		const bare = end - at < LONGEST_BARE ? BARE.exec(text.slice(at, end))?.[1] : undefined;
+		const bare = bareOn(text, at, end);
 		if (bare !== undefined) add(null, `#${bare}`, at);
 		else if (word !== undefined && isColourName(word)) add(null, word, at);
 		at = end + 1;
@@ -163,9 +171,3 @@ export function searchText(text: string): FoundColours {
 		throw new Problem('file', `There are no colours in it. “${first.text}”: ${first.why}`, expected);
 	return { colours: once(checkList(found, expected)), unread };
 }
-
-/** No line that is a code alone is longer. */
-const LONGEST_BARE = 40;
-
-/** The colours of a text alone. @throws Problem `file` where there is none, or the text is too long. */
-export const findColours = (text: string): readonly NamedColour[] => searchText(text).colours;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Problem } from '../problem';
 import { readColours } from './any-file';
-import { findColours } from './any-text';
+import { searchText } from './any-text';
 import { readCgats, writeCgats } from './cgats';
 import { hexOf, LONGEST_FILE, type NamedColour } from './colour-list';
 import { coloursToCss } from './css-properties';
@@ -11,6 +11,8 @@ import { readCsv, writeCsv } from './csv';
 import { readDesignTokens, coloursToTokens } from './design-tokens';
 import { readJsonList, writeJsonList } from './json-list';
 import { readSvgColours } from './svg-colours';
+
+const findColours = (text: string) => searchText(text).colours;
 
 const HEXES = ['#b3392b', '#d9b036', '#2f5f86'];
 const NAMED: NamedColour[] = [
