@@ -23,7 +23,7 @@
 	const ITEMS = 'button:not(:disabled)';
 </script>
 
-<Popover role="menu" {label} {kind} look="menu" first={ITEMS} goes={ITEMS} buttonLabel={shown ? label : undefined}>
+<Popover {label} {kind} first={ITEMS} goes={ITEMS} buttonLabel={shown ? label : undefined}>
 	{#snippet button()}{#if shown}{@render shown()}{:else}{label}{/if}{/snippet}
 	{#snippet children(close)}
 		{#each items as { label: words, run, disabled } (words)}

@@ -4,8 +4,7 @@
 	import { placeUnder } from './place-under';
 
 	interface Props {
-		/** What opens is, and what it is called. */
-		role: 'menu' | 'group';
+		/** What the menu is called. */
 		label: string;
 		/** What the button shows. */
 		button: Snippet;
@@ -13,8 +12,6 @@
 		buttonLabel?: string | undefined;
 		/** How the button looks. */
 		kind?: string;
-		/** How what opens looks. */
-		look?: 'panel' | 'menu';
 		/** Which part takes the focus when it opens. */
 		first?: string | undefined;
 		/** Which parts arrow keys, Home, End and letters go through. */
@@ -23,8 +20,8 @@
 		children: Snippet<[close: () => void]>;
 	}
 
-	/** A button, and what opens under it: inside the window, over everything, closed by Escape and by a click elsewhere. */
-	let { role, label, button, buttonLabel, kind = 'act', look = 'panel', first, goes, children }: Props = $props();
+	/** A button, and the menu that opens under it: inside the window, over everything, closed by Escape and by a click elsewhere. */
+	let { label, button, buttonLabel, kind = 'act', first, goes, children }: Props = $props();
 
 	const id = $props.id();
 	let open = $state(false);
@@ -45,7 +42,7 @@
 	class={kind}
 	bind:this={opener}
 	popovertarget={id}
-	aria-haspopup={role === 'group' ? undefined : role}
+	aria-haspopup="menu"
 	aria-expanded={open}
 	aria-label={buttonLabel}
 	title={buttonLabel === label ? label : undefined}
@@ -53,10 +50,10 @@
 	{@render button()}
 </button>
 <div
-	class="over {look}"
+	class="over menu"
 	{id}
 	popover
-	{role}
+	role="menu"
 	tabindex="-1"
 	aria-label={label}
 	bind:this={panel}
@@ -74,12 +71,6 @@
 		max-height: calc(100vh - 16px);
 		margin: 0;
 		overflow-y: auto;
-	}
-	.panel {
-		border: 1px solid var(--edge);
-		background: var(--panel-low);
-		color: var(--ink);
-		white-space: normal;
 	}
 	.over:focus-visible {
 		outline-offset: -2px;

@@ -5,6 +5,9 @@ const isField = (target: EventTarget | null, fields: string): boolean =>
 export const isWriting = (target: EventTarget | null): boolean =>
 	isField(target, 'input:not([type=range], [type=radio], [type=checkbox]), textarea');
 
-/** Whether a letter or digit is pressed where it means something by itself: in a text, or in a list of choices. */
-export const takesLetters = (target: EventTarget | null): boolean =>
-	isField(target, 'input:not([type=range], [type=radio]), textarea, select');
+/** Where a letter or digit means something by itself: a text, or a list of choices. */
+const TAKES_LETTERS = 'input:not([type=range], [type=radio]), textarea, select';
+
+/** The key that is pressed by itself, a letter as a small one; null with another than Shift, or where it is part of what is written. */
+export const keyAlone = ({ key, target, ctrlKey, metaKey, altKey }: KeyboardEvent): string | null =>
+	ctrlKey || metaKey || altKey || isField(target, TAKES_LETTERS) ? null : key.toLowerCase();

@@ -6,6 +6,7 @@ import { turn, type ReadonlyTriple, type Triple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
 import { ciede2000 } from '../difference/ciede2000';
 import { linearToLab } from '../difference/lab-of-linear';
+import { falsePosition } from '../false-position';
 import { Problem } from '../problem';
 import { isGrey } from '../colour/hueless';
 import { fittedOklab, type Fitted } from '../colour/shown';
@@ -87,31 +88,14 @@ interface Found {
 	readonly lab: Triple;
 }
 
-/**
- * The place beyond one on a way that differs from it by a size in ΔE00, by false position with the halved end of the Illinois method
- * (Dowell and Jarratt, BIT 11, 1971).
- */
+/** The place beyond one on a way that differs from it by a size in ΔE00. */
 function beyond(place: (share: number) => Found, from: Found, end: Found, size: number, guess: number): Found {
-	const miss = ({ lab }: Found): number => ciede2000(...from.lab, ...lab) - size;
-	let [low, under] = [from.share, -size];
-	let [high, over] = [end.share, miss(end)];
-	let next = Math.min(guess, (low + high) / 2 + (high - low) / 2.001);
 	let best = end;
-	for (let round = 0, side = 0; round < MOST_ROUNDS; round++) {
-		best = place(next);
-		const off = miss(best);
-		if (Math.abs(off) < MET) break;
-		if (off < 0) {
-			[low, under] = [next, off];
-			if (side < 0) over /= 2;
-			side = -1;
-		} else {
-			[high, over] = [next, off];
-			if (side > 0) under /= 2;
-			side = 1;
-		}
-		next = (low * over - high * under) / (over - under);
-	}
+	const miss = (found: Found): number => ciede2000(...from.lab, ...found.lab) - size;
+	const missAt = (share: number): number => miss((best = place(share)));
+	const middle = (from.share + end.share) / 2 + (end.share - from.share) / 2.001;
+	const search = { close: MET, mostRounds: MOST_ROUNDS, first: Math.min(guess, middle) };
+	falsePosition(missAt, [from.share, -size], [end.share, miss(end)], search);
 	return best;
 }
 

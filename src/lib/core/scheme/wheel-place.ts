@@ -5,6 +5,7 @@ import { fittedOklab, type Fitted } from '../colour/shown';
 import { decodeSrgb, encodeSrgb } from '../colour/srgb';
 import { type ReadonlyTriple } from '../colour/vector';
 import { luminance } from '../colour/xyz';
+import { falsePosition } from '../false-position';
 import { lightToPainter, painterToLight, type Wheel } from './wheel';
 
 /** Where a colour stands on a wheel. */
@@ -41,30 +42,12 @@ export function colourAt(wheel: Wheel, { angle, distance, light }: Place): Fitte
 const CLOSE = 1e-13;
 const MOST_STEPS = 60;
 
-/**
- * The HSB brightness 0–1 at which a rising luminance reaches y, between 0 and a brightness of 1 that is too bright: by false
- * position with the halved end of the Illinois method (Dowell and Jarratt, BIT 11, 1971), because halving alone takes four times as many steps.
- */
-function brightnessAt(luminanceAt: (brightness: number) => number, y: number, brightest: number): number {
-	let [low, under] = [0, -y];
-	let [high, over] = [1, brightest - y];
-	let brightness = 1;
-	for (let step = 0, side = 0; step < MOST_STEPS && over > under; step++) {
-		brightness = (low * over - high * under) / (over - under);
-		const miss = luminanceAt(brightness) - y;
-		if (Math.abs(miss) < CLOSE) break;
-		if (miss < 0) {
-			[low, under] = [brightness, miss];
-			if (side < 0) over /= 2;
-			side = -1;
-		} else {
-			[high, over] = [brightness, miss];
-			if (side > 0) under /= 2;
-			side = 1;
-		}
-	}
-	return brightness;
-}
+/** The HSB brightness 0–1 at which a rising luminance reaches y, between 0 and a brightness of 1 that is too bright. */
+const brightnessAt = (luminanceAt: (brightness: number) => number, y: number, brightest: number): number =>
+	falsePosition((brightness) => luminanceAt(brightness) - y, [0, -y], [1, brightest - y], {
+		close: CLOSE,
+		mostRounds: MOST_STEPS
+	});
 
 /**
  * The colour at a place of a wheel with another luminance y (0–1): hue and distance stay as they are while brightness or

@@ -60,12 +60,12 @@ export function drawLooks(
 	const looks = ({ looks: { hex }, shift }: Seen, i: 0 | 1): Shape[] => [
 		bar(LOOKS[i], hex),
 		words(LOOKS[i].x - 84, LOOKS[i].y + 18, 'looks', { fill: ON_BOARD, face: 'serif', size: 14 }),
-		words(LOOKS[i].x - 84, LOOKS[i].y + 36, hex, { fill: ON_BOARD, size: 12 }),
+		words(LOOKS[i].x - 84, LOOKS[i].y + 36, hex, { fill: ON_BOARD }),
 		...wrapped(shift.words, SHIFT_LETTERS).map((line, at) =>
-			words(LOOKS[i].x - 84, BOARD.y + BOARD.height + 14 + at * 12, line, { size: 12 })
+			words(LOOKS[i].x - 84, BOARD.y + BOARD.height + 14 + at * 12, line)
 		)
 	];
-	const onBoard = { anchor: 'middle', fill: ON_BOARD, size: 12 } as const;
+	const onBoard = { anchor: 'middle', fill: ON_BOARD } as const;
 	const middle = SOLUTION.x + SOLUTION.width / 2;
 	return [
 		bar(BOARD, BOARD_FILL),
@@ -85,8 +85,7 @@ export function drawLooks(
 		words(
 			BOARD.x,
 			BOARD.y + BOARD.height + 41,
-			`About as on a neutral board, by CIECAM16 with the ground as its surround, ${sayStrengths(strengths)}: a model, not a measurement.`,
-			{ size: 12 }
+			`About as on a neutral board, by CIECAM16 with the ground as its surround, ${sayStrengths(strengths)}: a model, not a measurement.`
 		)
 	];
 }

@@ -20,7 +20,7 @@ import { PAPER, INK, shortened, words } from '$lib/drawing/words';
 const MARGIN = 28;
 
 /** "madder to white", "white to black through madder", "madder to the hue of woad" */
-export function mixingOf(decision: ScaleDecision, linked: readonly LinkedColour[]): string {
+export function fromTo(decision: ScaleDecision, linked: readonly LinkedColour[]): string {
 	const { recipe, turning = 'held', dulling = 'mixed' } = decision;
 	const names = usedParents(decision).map((source) => nameOf(source, { linked }));
 	if (recipe === 'value-steps') return `white to black through ${names[0]}`;
@@ -37,13 +37,13 @@ export const labelOfRow = ({ label, recipe }: Pick<ScaleDecision, 'label' | 'rec
 
 /** "Tints, madder to white" */
 export const nameOfScale = (decision: ScaleDecision, linked: readonly LinkedColour[]): string =>
-	`${labelOfRow(decision)}, ${mixingOf(decision, linked)}`;
+	`${labelOfRow(decision)}, ${fromTo(decision, linked)}`;
 
 /** What stands under the name of a row: where it goes, and by which recipe, where the name does not say that. */
 const saidOf = (decision: ScaleDecision, linked: readonly LinkedColour[]): string =>
 	decision.label
-		? `${RECIPE_WORDS[decision.recipe].name.toLowerCase()}: ${mixingOf(decision, linked)}`
-		: mixingOf(decision, linked);
+		? `${RECIPE_WORDS[decision.recipe].name.toLowerCase()}: ${fromTo(decision, linked)}`
+		: fromTo(decision, linked);
 
 /** "mixed in OKLab, equal shares"; hue steps are not mixed but turned. */
 function mixedHow({ recipe, method, spacing, route = 'shorter', pins }: ScaleDecision): string {

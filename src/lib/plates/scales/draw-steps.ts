@@ -27,7 +27,7 @@ function labels({ steps, inAll }: Scale, place: RowPlace, label: Label): Shape[]
 		if (!end && (i % every !== 0 || last - i < every)) return [];
 		const { x, y, anchor } = place.steps[i]!.label;
 		const text = labelOf(step, i, label);
-		return [words(x, y, text, { anchor, size: 12, strong: end, fill: end ? INK : SOFT })];
+		return [words(x, y, text, { anchor, strong: end, fill: end ? INK : SOFT })];
 	});
 }
 

@@ -21,6 +21,19 @@ export const nestSchema = z
 	.refine(({ least, most }) => least < most, 'a smallest figure smaller than the largest');
 export type Nest = z.infer<typeof nestSchema>;
 
+/** The sizes of figures in each other that are set, the larger first, and what they are called. */
+export const NEST_ENDS = [
+	{ key: 'most', name: 'Largest figure', short: 'largest' },
+	{ key: 'least', name: 'Smallest figure', short: 'smallest' }
+] as const;
+export type NestEnd = (typeof NEST_ENDS)[number]['key'];
+/** How much larger the largest figure is at the least, as a share of the room. */
+const NEST_APART = 0.03;
+
+/** Between which shares of the room a size can be set while the other stays. */
+export const nestLimits = ({ least, most }: Nest, end: NestEnd): readonly [from: number, to: number] =>
+	end === 'most' ? [Math.max(0.05, least + NEST_APART), 1] : [0.02, Math.min(0.95, most - NEST_APART)];
+
 export const scaleLookSchema = z.strictObject({
 	form: z.enum(FORMS),
 	label: z.enum(LABELS),

@@ -5,14 +5,12 @@ import { type ReadonlyTriple } from '$lib/core/colour/vector';
 import { DIRECTIONS, type Direction } from '$lib/core/scheme/relatives';
 import { type Box } from '$lib/drawing/box';
 import { type Of, type Shape } from '$lib/drawing/drawing';
+import { outlineOf } from '$lib/drawing/figure';
 import { ticks, vanishes, type Corner } from '$lib/drawing/lost';
 import { inPath, rounded } from '$lib/drawing/rounded';
 import { INK, shortened, SOFT, words } from '$lib/drawing/words';
 import { boxInCross, LEADS, type Cross } from './cross-layout';
 import { type RelativeCodes, type ShownMember } from './scheme-of';
-
-const boxPath = ({ x, y, width, height }: Box): string =>
-	`M${inPath(x)} ${inPath(y)}h${inPath(width)}v${inPath(height)}h${inPath(-width)}z`;
 
 /** A bar across an arm, just beyond its last relative: no further one fits. */
 function endOf(cross: Cross, direction: Direction, count: number): Shape {
@@ -73,7 +71,7 @@ function mosaicOf(cross: Cross, hex: string, codes: RelativeCodes): Of<'mosaic'>
 	return {
 		kind: 'mosaic',
 		...cross.cell,
-		paths: all.map(({ box }) => boxPath(box)),
+		paths: all.map(({ box }) => outlineOf('squares', box)),
 		fills: all.map(({ fill }) => fill)
 	};
 }
@@ -107,10 +105,14 @@ function armWords(cross: Cross, steps: number): Shape[] {
 export function chosenDot(cross: Cross, direction: Direction, step: number, hex: string): Shape {
 	const { x, y, width, height } = boxInCross(cross, direction, step);
 	const radius = Math.max(1.6, Math.min(3.6, Math.min(width, height) * 0.28));
-	const [cx, cy] = [x + width / 2, y + height / 2];
 	return {
 		kind: 'area',
-		path: `M${inPath(cx - radius)} ${inPath(cy)}a${inPath(radius)} ${inPath(radius)} 0 1 0 ${inPath(2 * radius)} 0a${inPath(radius)} ${inPath(radius)} 0 1 0 ${inPath(-2 * radius)} 0z`,
+		path: outlineOf('circles', {
+			x: x + width / 2 - radius,
+			y: y + height / 2 - radius,
+			width: 2 * radius,
+			height: 2 * radius
+		}),
 		fill: valueOf(numberToLinear(hexToNumber(hex))) > 55 ? '#000000' : '#ffffff'
 	};
 }

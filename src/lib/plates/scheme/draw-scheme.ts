@@ -9,7 +9,7 @@ import { type Drawing, type Shape } from '$lib/drawing/drawing';
 import { bar, barsIn, rowIn } from '$lib/drawing/bars';
 import { rounded } from '$lib/drawing/rounded';
 import { type Box } from '$lib/drawing/box';
-import { ticks, vanishes } from '$lib/drawing/lost';
+import { ticks, upright, vanishes } from '$lib/drawing/lost';
 import { sheetOf } from '$lib/drawing/plate-ground';
 import { header, wrapped } from '$lib/drawing/head';
 import { capital, nameOf } from '$lib/model/surroundings';
@@ -53,10 +53,6 @@ function caption(plate: SchemePlate, linked: readonly LinkedColour[], { map, des
 /** Words at the left of a row, in its middle. */
 const beside = ({ y, height }: Box, text: string): Shape => words(LEFT, y + height / 2 + 4, text);
 
-/** The outer corners of a member, with the direction in which a tick leads away, up or down. */
-const cornersOf = ({ x, y, width, height }: Box) =>
-	[x, x + width].flatMap((at) => [[at, y - 1, 0, -1] as const, [at, y + height + 1, 0, 1] as const]);
-
 /** The least width at which a label has room. */
 const ROOM = { code: 62, value: 34 } as const;
 
@@ -70,7 +66,7 @@ function drawRow({ members }: MadeScheme, boxes: readonly Box[], ground: Readonl
 	};
 	return [
 		...boxes.map((box, i) => bar(box, members[i]!.hex)),
-		...boxes.flatMap((box, i) => (vanishes(members[i]!.linear, ground) ? ticks(cornersOf(box)) : [])),
+		...boxes.flatMap((box, i) => (vanishes(members[i]!.linear, ground) ? ticks(upright(box)) : [])),
 		...boxes.map(({ x, y, width, height }, i) =>
 			words(x + width / 2, y + height + 13, label(i), {
 				anchor: 'middle',
@@ -168,43 +164,52 @@ function legend(plate: SchemePlate, all: readonly Crossed[], { foot }: SchemeLay
 	return all.length > 0 ? [words(LEFT, foot, parts.join(' · '))] : [];
 }
 
-/** Crosses, or the members in a row; both where members are many. */
-function drawMembers(plate: SchemePlate, linked: readonly LinkedColour[], made: MadeScheme, layout: SchemeLayout) {
-	const all = crossed(plate, linked, layout);
+/** Whether members stand side by side: where they have no crosses, or are too many for each to have one. */
+const inRow = ({ members }: MadeScheme, all: readonly Crossed[]): boolean => all.length < members.length;
+
+/** The colours alone: crosses, or the members in a row; both where members are many. */
+const drawMemberColours = (made: MadeScheme, all: readonly Crossed[], { members }: SchemeLayout): Shape[] => [
+	...all.map(drawCrossColours),
+	...(inRow(made, all) ? members.map((box, i) => bar(box, made.members[i]!.hex)) : [])
+];
+
+/** The same with what is written and marked around them. */
+function drawMembers(
+	plate: SchemePlate,
+	linked: readonly LinkedColour[],
+	made: MadeScheme,
+	all: readonly Crossed[],
+	layout: SchemeLayout
+): Shape[] {
 	const ground = sheetOf(plate, linked).linear;
-	const inRow = all.length < made.members.length;
 	const armed = all.length === 1 ? 0 : all.findIndex(({ cross }) => cross.member === plate.relatives.cross);
-	return {
-		colours: all.map(drawCrossColours),
-		rest: [
-			...all.flatMap((each, i) =>
-				drawCrossWords(each, ground, memberName(plate, linked, each.cross.member), i === Math.max(0, armed))
-			),
-			...(inRow ? drawRow(made, layout.members, ground) : []),
-			...legend(plate, all, layout)
-		],
-		row: inRow ? layout.members.map((box, i) => bar(box, made.members[i]!.hex)) : []
-	};
+	return [
+		...all.map(drawCrossColours),
+		...drawChosen(plate, linked, layout),
+		...all.flatMap((each, i) =>
+			drawCrossWords(each, ground, memberName(plate, linked, each.cross.member), i === Math.max(0, armed))
+		),
+		...(inRow(made, all) ? drawRow(made, layout.members, ground) : []),
+		...legend(plate, all, layout)
+	];
 }
 
 /** A scheme plate as a drawing. With `withWords` false only the colours are drawn, as a thumbnail shows them. */
 export function drawScheme(plate: SchemePlate, linked: readonly LinkedColour[], withWords: boolean): Drawing {
 	const made = schemeOf(plate, linked);
 	const layout = schemeLayout(plate);
-	const { colours, rest, row } = drawMembers(plate, linked, made, layout);
+	const all = crossed(plate, linked, layout);
 	const designs = drawDesigns(plate, workers(plate, linked), layout);
 	const map = drawHueMap(made.spec, made.members, layout.map, withWords);
 	const shapes = withWords
 		? [
 				...caption(plate, linked, layout),
-				...colours,
-				...drawChosen(plate, linked, layout),
-				...rest,
+				...drawMembers(plate, linked, made, all, layout),
 				...drawKept(made, layout, plate.keptTo?.name),
 				...drawProportions(made, layout),
 				...designs,
 				...map
 			]
-		: [...colours, ...row, ...designs.filter(({ kind }) => kind !== 'words'), ...map];
+		: [...drawMemberColours(made, all, layout), ...designs.filter(({ kind }) => kind !== 'words'), ...map];
 	return { title: plate.title, width: PLATE_WIDTH, height: layout.height, paper: PAPER, shapes };
 }

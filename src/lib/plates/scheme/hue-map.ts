@@ -8,7 +8,7 @@ import { type Wheel } from '$lib/core/scheme/wheel';
 import { colourAt, colourAtLuminance, placeOf, RIM, type Place } from '$lib/core/scheme/wheel-place';
 import { type Box } from '$lib/drawing/box';
 import { type Of } from '$lib/drawing/drawing';
-import { inPath } from '$lib/drawing/rounded';
+import { outlineOf } from '$lib/drawing/figure';
 
 /*
  * A wheel unrolled: its hues stand upright, in their order on the wheel, and a colour lies the farther to the right the farther from
@@ -35,14 +35,24 @@ interface Print {
 	readonly reach: number;
 }
 
+/** The greatest chroma of any hue, by the step of lightness it is at: three times a frame it is asked for. */
+const widest = new Map<number, number>();
+
+function widestAt(light: number): number {
+	const before = widest.get(light);
+	if (before !== undefined) return before;
+	const all = Array.from({ length: HUES }, (_, i) => greatestChroma(light, (360 * i) / HUES));
+	const most = Math.max(...all);
+	widest.set(light, most);
+	return most;
+}
+
 const inSteps = (light: number): number => Math.round(light * LIGHT_STEPS) / LIGHT_STEPS;
 
 /** The distance at the right edge: that of the wheel's rim, on the perceptual wheel the greatest chroma at the lead's lightness. */
 export function reachOf({ wheel, lead }: Pick<SchemeSpec, 'wheel' | 'lead'>): number {
 	if (wheel !== 'perceptual') return RIM[wheel];
-	const light = inSteps(placeOf(wheel, lead).light);
-	const all = Array.from({ length: HUES }, (_, i) => greatestChroma(light, (360 * i) / HUES));
-	return Math.min(RIM[wheel], Math.max(LEAST_REACH, ...all));
+	return Math.min(RIM[wheel], Math.max(LEAST_REACH, widestAt(inSteps(placeOf(wheel, lead).light))));
 }
 
 function printOf(spec: SchemeSpec): Print {
@@ -77,10 +87,9 @@ function patchAt(
 	const { linear, mapped } = holdValue
 		? colourAtLuminance(wheel, place, valueToLuminance(100 * light))
 		: colourAt(wheel, place);
-	if (mapped) return [`M${inPath(x - 0.8)} ${inPath(y - 0.8)}h1.6v1.6h-1.6z`, NO_COLOUR];
+	if (mapped) return [outlineOf('squares', { x: x - 0.8, y: y - 0.8, width: 1.6, height: 1.6 }), NO_COLOUR];
 	const [width, height] = [map.width / RINGS - GAP, map.height / HUES - GAP];
-	const path = `M${inPath(x - width / 2)} ${inPath(y - height / 2)}h${inPath(width)}v${inPath(height)}h${inPath(-width)}z`;
-	return [path, linearToHex(...linear)];
+	return [outlineOf('squares', { x: x - width / 2, y: y - height / 2, width, height }), linearToHex(...linear)];
 }
 
 /** A dot where there is no colour is seen on every ground. */

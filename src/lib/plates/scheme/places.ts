@@ -1,19 +1,14 @@
 import { numberToHex } from '$lib/core/colour/code-number';
 import { fit } from '$lib/core/colour/shown';
-import { type Direction } from '$lib/core/scheme/relatives';
 import { type LinkedColour } from '$lib/model/linked';
 import { colourOf } from '$lib/model/resolve';
+import { capital } from '$lib/model/surroundings';
 import { type Following, type Places, type Settable } from '../kind';
-import { type SchemePlate } from './schema';
+import { type RelativeCell, type SchemePlate } from './schema';
 import { decideScheme, fixMember, placeMember, textOfLinear } from './scheme-edits';
 import { relativesOfScheme, schemeOf } from './scheme-of';
 
-type Relative = {
-	readonly kind: 'relative';
-	readonly member: number;
-	readonly direction: Direction;
-	readonly step: number;
-};
+type Relative = { readonly kind: 'relative' } & RelativeCell;
 
 /** What can be held of a scheme: the lead, another member by its number from 1, and one of a member's relatives. */
 export type SchemePlace = { readonly kind: 'lead' } | { readonly kind: 'member'; readonly index: number } | Relative;
@@ -62,7 +57,7 @@ function relativeAt(
 	const code = relativesOfScheme(plate, linked)[member]?.[direction][step - 1];
 	if (code === undefined) return null;
 	return {
-		name: `${direction[0]!.toUpperCase()}${direction.slice(1)} ${step}`,
+		name: `${capital(direction)} ${step}`,
 		note: `relative of member ${member + 1}`,
 		text: numberToHex(code),
 		follows: 'It follows from its member. Set that one, or go on from this colour:',

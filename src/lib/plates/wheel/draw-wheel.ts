@@ -63,8 +63,8 @@ function key(plate: WheelPlate, chart: readonly Spoke[]): Shape[] {
 		const name = out === 0 ? 'the hue' : ringName((out > 0 ? plate.outside : plate.inside).recipe, Math.abs(out));
 		return [
 			{ kind: 'bar', x: MARGIN, y, width: KEY.width, height: KEY.height, fill: hex },
-			words(MARGIN + KEY.width + 8, y + 11, name.toLowerCase(), { size: 12 }),
-			words(MARGIN + KEY.width + 112, y + 11, value.toFixed(0), { size: 12, anchor: 'end' })
+			words(MARGIN + KEY.width + 8, y + 11, name.toLowerCase()),
+			words(MARGIN + KEY.width + 112, y + 11, value.toFixed(0), { anchor: 'end' })
 		];
 	});
 }
@@ -94,7 +94,7 @@ function labels(plate: WheelPlate, chart: readonly Spoke[], { spokes }: WheelLay
 		const text =
 			plate.label === 'name' ? hueName(plate, angle, steps) : labelOf(steps[hueRing(plate)]!, i, plate.label);
 		const first = i === 0;
-		return words(x, y, text, { anchor, size: 12, strong: first, fill: first ? INK : SOFT });
+		return words(x, y, text, { anchor, strong: first, fill: first ? INK : SOFT });
 	});
 }
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { CODE_KINDS, codesOf, type CodeKind } from '$lib/core/colour/codes';
 	import { type Colour } from '$lib/core/colour/colour';
-	import { takesLetters } from '$lib/ui/is-writing';
+	import { keyAlone } from '$lib/ui/is-writing';
 	import { copyText } from './clipboard';
 
 	let { colour }: { colour: Colour } = $props();
@@ -20,9 +20,8 @@
 
 	/** Keys 1 to 6 copy, unless something is being typed. */
 	function copyByKey(event: KeyboardEvent) {
-		const kind = CODE_KINDS[Number(event.key) - 1];
-		if (!kind || takesLetters(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-		void copyText(codes[kind]);
+		const kind = CODE_KINDS[Number(keyAlone(event)) - 1];
+		if (kind) void copyText(codes[kind]);
 	}
 </script>
 

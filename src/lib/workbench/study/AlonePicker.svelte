@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { takesLetters } from '$lib/ui/is-writing';
+	import { keyAlone } from '$lib/ui/is-writing';
 	import { type Workbench } from './workbench.svelte';
 
 	/** The plate and the mixer over the whole screen, with all else put away; O does it and takes it back. */
@@ -17,8 +17,7 @@
 	}
 
 	function goByKey(event: KeyboardEvent) {
-		if (event.key.toLowerCase() !== 'o' || event.ctrlKey || event.metaKey || event.altKey) return;
-		if (!takesLetters(event.target)) void fill(!workbench.alone);
+		if (keyAlone(event) === 'o') void fill(!workbench.alone);
 	}
 </script>
 

@@ -9,6 +9,7 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { MOST_LINKED } from '$lib/model/linked';
 	import { asLine } from '$lib/model/line';
+	import { capital } from '$lib/model/surroundings';
 	import { loadBenches } from '$lib/plates/benches.svelte';
 	import { begunWith, WORKSHOP_COLOURS } from '$lib/study/new-study';
 	import PaletteChoice from '../palettes/PaletteChoice.svelte';
@@ -24,24 +25,28 @@
 	let texts = $state(['', '', '']);
 	let complaint = $state('');
 
-	/** What a text comes to as a linked colour; null where it is empty, or a word on what is wrong. */
-	function readOne(text: string): BegunColour | string | null {
+	/** What a text comes to: a linked colour, with what is seen of it, or a word on what is wrong; null where it is empty. */
+	function readOne(text: string): { colour: BegunColour; hex: string } | { complaint: string } | null {
 		if (text.trim() === '') return null;
 		try {
 			const { colour, text: css } = readPasted(text);
-			const stored = isSeeThrough(colour) ? onWhite(colour) : css;
-			return { name: asLine(capital(colourWords(fit(colour).linear))), text: stored, namedBy: 'machine' };
+			const seeThrough = isSeeThrough(colour);
+			const name = asLine(capital(colourWords(fit(colour).linear)));
+			const stored = seeThrough ? onWhite(colour) : css;
+			const { hex } = show(seeThrough ? readPasted(stored).colour : colour);
+			return { colour: { name, text: stored, namedBy: 'machine' }, hex };
 		} catch (error) {
 			if (error instanceof Problem)
-				return `“${text.trim().slice(0, 40)}” is no colour. ${error.message} Expected: ${error.expected}.`;
+				return {
+					complaint: `“${text.trim().slice(0, 40)}” is no colour. ${error.message} Expected: ${error.expected}.`
+				};
 			throw error;
 		}
 	}
-	const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 	const read = $derived(texts.map(readOne));
-	const hexOf = (each: (typeof read)[number]): string | null =>
-		each !== null && typeof each !== 'string' ? seenHex(workbench.view, show(readPasted(each.text).colour).hex) : null;
+	/** What is seen of each text that is a colour. */
+	const seen = $derived(read.map((each) => (each && 'hex' in each ? seenHex(workbench.view, each.hex) : null)));
 
 	/** Goes on at what decides the first row, since what was pressed is gone with it. */
 	async function beginWith(colours: readonly BegunColour[]) {
@@ -54,8 +59,8 @@
 
 	function begin(event: SubmitEvent) {
 		event.preventDefault();
-		const wrong = read.find((each) => typeof each === 'string');
-		const colours = read.filter((each) => each !== null && typeof each !== 'string');
+		const [wrong] = read.flatMap((each) => (each && 'complaint' in each ? [each.complaint] : []));
+		const colours = read.flatMap((each) => (each && 'colour' in each ? [each.colour] : []));
 		complaint = wrong ?? (colours.length === 0 ? 'No colour yet. Type or paste one, such as #b3392b or “teal”.' : '');
 		if (complaint === '') void beginWith(colours);
 	}
@@ -81,7 +86,7 @@
 	<div class="fields">
 		{#each ORDINALS as ordinal, i (ordinal)}
 			<label>
-				<i style:background={hexOf(read[i]!)}></i>
+				<i style:background={seen[i]}></i>
 				<input
 					class="field"
 					aria-label="{ordinal} colour"

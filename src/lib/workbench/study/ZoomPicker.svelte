@@ -1,13 +1,12 @@
 <script lang="ts">
-	import { takesLetters } from '$lib/ui/is-writing';
+	import { keyAlone } from '$lib/ui/is-writing';
 	import { ZOOMS, ZOOM_WORDS, type Workbench } from './workbench.svelte';
 
 	/** How large the plate is seen; Z goes through it. */
 	let { workbench }: { workbench: Workbench } = $props();
 
 	function goByKey(event: KeyboardEvent) {
-		if (event.key.toLowerCase() !== 'z' || event.ctrlKey || event.metaKey || event.altKey) return;
-		if (takesLetters(event.target)) return;
+		if (keyAlone(event) !== 'z') return;
 		const by = event.shiftKey ? ZOOMS.length - 1 : 1;
 		workbench.zoom = ZOOMS[(ZOOMS.indexOf(workbench.zoom) + by) % ZOOMS.length]!;
 	}

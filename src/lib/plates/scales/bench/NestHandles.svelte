@@ -5,7 +5,7 @@
 	import { NESTED_FORMS } from '../forms/forms';
 	import { usualNest } from '../forms/nested';
 	import { type RowPlace } from '../layout';
-	import { type Nest, PLAIN_LOOK } from '../look';
+	import { NEST_ENDS, nestLimits, PLAIN_LOOK, type NestEnd } from '../look';
 	import { decideScale } from '../scale-edits';
 	import { type ScaleDecision } from '../scale';
 	import { type ScalesPlate } from '../schema';
@@ -26,18 +26,12 @@
 	const boxes = $derived(place.steps.map(({ box }) => box).sort((one, other) => other.width - one.width));
 	/** The size of a figure that takes all the room. */
 	const room = $derived(boxes[0]!.width / nest.most);
-	const APART = 0.03;
-	const ENDS = [
-		{ key: 'most', name: 'Largest figure' },
-		{ key: 'least', name: 'Smallest figure' }
-	] as const;
 
 	let gesture = 0;
-	let dragged = $state<keyof Pick<Nest, 'least' | 'most'> | null>(null);
+	let dragged = $state<NestEnd | null>(null);
 
-	function set(key: 'least' | 'most', size: number) {
-		const [from, to] =
-			key === 'most' ? [Math.max(0.05, nest.least + APART), 1] : [0.02, Math.min(0.95, nest.most - APART)];
+	function set(key: NestEnd, size: number) {
+		const [from, to] = nestLimits(nest, key);
 		const change = { ...nest, [key]: Math.max(from, Math.min(to, size)) };
 		const edit = decideScale(plate.id, decision.id, { look: { ...look, nest: change } });
 		workbench.edit('Set the size of figures', edit, `nest ${decision.id} ${key} ${gesture}`);
@@ -50,7 +44,7 @@
 		set(dragged, (2 * (boxes[0]!.y + boxes[0]!.height / 2 - y)) / room);
 	}
 
-	function goByKey(event: KeyboardEvent, key: 'least' | 'most') {
+	function goByKey(event: KeyboardEvent, key: NestEnd) {
 		const by = { ArrowUp: 0.01, ArrowRight: 0.01, ArrowDown: -0.01, ArrowLeft: -0.01 }[event.key];
 		if (by === undefined) return;
 		event.preventDefault();
@@ -59,7 +53,7 @@
 </script>
 
 {#if NESTED_FORMS.has(look.form)}
-	{#each ENDS as { key, name } (key)}
+	{#each NEST_ENDS as { key, name } (key)}
 		{@const box = key === 'most' ? boxes[0]! : boxes.at(-1)!}
 		<button
 			role="slider"

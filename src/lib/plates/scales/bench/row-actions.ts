@@ -1,6 +1,6 @@
 import { type Recipe } from '$lib/core/scale/recipe';
 import { RECIPE_WORDS } from '$lib/core/scale/words';
-import { mixingOf } from '../draw-scales';
+import { fromTo } from '../draw-scales';
 import { scaleOf } from '../scale-of';
 import { newId } from '$lib/model/ids';
 import { asLine, MOST_LETTERS } from '$lib/model/line';
@@ -51,7 +51,7 @@ export function linkSteps(workbench: Workbench): void {
 	const free = scaleOf(scale, linked).steps.flatMap(({ hex, parent }, i) =>
 		parent !== null && 'linked' in scale.parents[parent]! ? [] : [{ hex, number: i + 1 }]
 	);
-	const name = asLine(`${RECIPE_WORDS[scale.recipe].name} ${mixingOf(scale, linked)}`, MOST_LETTERS - 4);
+	const name = asLine(`${RECIPE_WORDS[scale.recipe].name} ${fromTo(scale, linked)}`, MOST_LETTERS - 4);
 	const colours = free.map(({ hex, number }) => ({
 		id: newId(),
 		name: `${number}, ${name}`,

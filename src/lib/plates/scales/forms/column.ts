@@ -1,4 +1,5 @@
-import { sideways, upright, type FormPlaces, type StepPlace } from './place';
+import { sideways, upright } from '$lib/drawing/lost';
+import { type FormPlaces, type StepPlace } from './place';
 import { type Box } from '$lib/drawing/box';
 
 /** A column is about so wide beside its height, and never wider than this share of the row. */

@@ -1,18 +1,14 @@
 import { type Nest } from '../look';
-import { sideways, upright, type FormPlaces, type StepPlace } from './place';
+import { sideways, upright } from '$lib/drawing/lost';
+import { type FormPlaces, type StepPlace } from './place';
 import { type Box } from '$lib/drawing/box';
+import { outlineOf } from '$lib/drawing/figure';
+import { inPath } from '$lib/drawing/rounded';
 
 const LABEL_GAP = 16;
 const MARK_REACH = 14;
 /** The innermost figure is this share of the outermost at the least, so that it can be seen. */
 const INNERMOST = 0.06;
-
-const round = (x: number): string => String(Math.round(x * 1000) / 1000);
-
-function circle({ x, y, width }: Box): string {
-	const r = round(width / 2);
-	return `M${round(x)} ${round(y + width / 2)}a${r} ${r} 0 1 1 ${round(width)} 0a${r} ${r} 0 1 1 ${round(-width)} 0z`;
-}
 
 const CIRCLE_REACH = Array.from({ length: 32 }, (_, i) => {
 	const angle = (i / 32) * 2 * Math.PI;
@@ -29,13 +25,12 @@ export const usualNest = (count: number): Nest => ({
 /** What of an outline is between it and the one inside it, as an outline that leaves the inner one out. */
 function between(outer: Box, inner: Box, isRound: boolean): string {
 	if (isRound) {
-		const r = round(inner.width / 2);
-		const hole = `M${round(inner.x)} ${round(inner.y + inner.width / 2)}a${r} ${r} 0 1 0 ${round(inner.width)} 0a${r} ${r} 0 1 0 ${round(-inner.width)} 0z`;
-		return circle(outer) + hole;
+		const r = inPath(inner.width / 2);
+		const hole = `M${inPath(inner.x)} ${inPath(inner.y + inner.width / 2)}a${r} ${r} 0 1 0 ${inPath(inner.width)} 0a${r} ${r} 0 1 0 ${inPath(-inner.width)} 0z`;
+		return outlineOf('circles', outer) + hole;
 	}
-	const { x, y, width } = outer;
-	const side = round(inner.width);
-	return `M${round(x)} ${round(y)}h${round(width)}v${round(width)}h${round(-width)}zM${round(inner.x)} ${round(inner.y)}v${side}h${side}v-${side}z`;
+	const side = inPath(inner.width);
+	return `${outlineOf('squares', outer)}M${inPath(inner.x)} ${inPath(inner.y)}v${side}h${side}v-${side}z`;
 }
 
 /**
@@ -74,7 +69,7 @@ export function nested(count: number, row: Box, isRound: boolean, nest: Nest = u
 		const line = count < 2 ? 0 : i / (count - 1);
 		return {
 			box,
-			outline: isRound ? { kind: 'path', path: circle(box) } : { kind: 'box' },
+			outline: isRound ? { kind: 'path', path: outlineOf('circles', box) } : { kind: 'box' },
 			reach: isRound ? CIRCLE_REACH : null,
 			label: { x: right + LABEL_GAP, y: top + 10 + line * (whole - 12), anchor: 'start' },
 			mark: { x: left - MARK_REACH, y: box.y + (box.width - sideOf(i + 1)) / 4 - 1, width: MARK_REACH - 4, height: 2 },

@@ -1,4 +1,5 @@
 import { type Box } from '$lib/drawing/box';
+import { type Corner } from '$lib/drawing/lost';
 
 /** The outline of a step: a plain box, or any other figure as SVG path data. */
 export type Outline = { readonly kind: 'box' } | { readonly kind: 'path'; readonly path: string };
@@ -14,7 +15,7 @@ export interface StepPlace {
 	/** A small bar beside the step, never on it, for the one that is held. */
 	readonly mark: Box;
 	/** Points outside its corners, with the direction in which a tick leads away, for a step lost on its ground. */
-	readonly corners: readonly (readonly [x: number, y: number, dx: number, dy: number])[];
+	readonly corners: readonly Corner[];
 }
 
 /** All steps of one form. `room` is what each label finds of width, or of height where labels stand in a column. */
@@ -30,14 +31,3 @@ const MARK = 2;
 
 /** A mark under a box. */
 export const markUnder = ({ x, y, width, height }: Box): Box => ({ x, y: y + height + 1, width, height: MARK });
-
-/** Ticks that lead away up and down from the four corners. */
-export function upright({ x, y, width, height }: Box): StepPlace['corners'] {
-	return [x, x + width].flatMap((corner) => [[corner, y - 1, 0, -1] as const, [corner, y + height + 1, 0, 1] as const]);
-}
-
-/** Ticks that lead away sideways from the left (−1) or the right (1) corners. */
-export function sideways({ x, y, width, height }: Box, side: -1 | 1): StepPlace['corners'] {
-	const at = side < 0 ? x - 1 : x + width + 1;
-	return [y, y + height].map((corner) => [at, corner, side, 0] as const);
-}

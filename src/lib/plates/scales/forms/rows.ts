@@ -1,4 +1,5 @@
-import { markUnder, sideways, upright, type FormPlaces, type StepPlace } from './place';
+import { sideways, upright } from '$lib/drawing/lost';
+import { markUnder, type FormPlaces, type StepPlace } from './place';
 import { type Box } from '$lib/drawing/box';
 
 /** Ends stand out by their width. */

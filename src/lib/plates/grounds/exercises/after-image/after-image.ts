@@ -61,8 +61,7 @@ function draw(
 		words(
 			28,
 			528,
-			covered && predicted ? `About ${afterImage.hex}, the opposite by opponent axes: a model; eyes differ.` : '',
-			{ size: 12 }
+			covered && predicted ? `About ${afterImage.hex}, the opposite by opponent axes: a model; eyes differ.` : ''
 		)
 	];
 }

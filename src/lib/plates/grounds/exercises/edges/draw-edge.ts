@@ -49,7 +49,6 @@ export const drawMeasure = (edge: Edge): Shape[] => [
 	words(
 		28,
 		470,
-		'A border vanishes where value and colour are nearly one; it vibrates where only the value is, and both hues are strong and far apart.',
-		{ size: 12 }
+		'A border vanishes where value and colour are nearly one; it vibrates where only the value is, and both hues are strong and far apart.'
 	)
 ];

@@ -31,11 +31,14 @@ const SIDES = ['left', 'right'] as const;
 /** Both colours over their own greys: they touch, so that the edge between the greys tells which is lighter. */
 const REVIEW = { y: 66, colour: 200, grey: 120 } as const;
 
-const title = (text: string, y = 492): Shape => words(LEFT, y, text, { face: 'serif', size: 15, fill: INK });
+/** The two colours of a pair that is judged. */
+export const JUDGED_BOXES = GROUND_BOXES.map((box) => figureIn(box, 'squares', 0.62));
+
+const title = (text: string): Shape => words(LEFT, 492, text, { face: 'serif', size: 15, fill: INK });
 
 const drawPair = (pair: JudgedPair, round: number): Shape[] => [
 	...GROUND_BOXES.map((box) => bar(box, BOARD_FILL)),
-	...GROUND_BOXES.map((box, i) => bar(figureIn(box, 'squares', 0.62), patchOf(pair.colours[i]!).hex)),
+	...JUDGED_BOXES.map((box, i) => bar(box, patchOf(pair.colours[i]!).hex)),
 	title(`Pair ${round} of ${JUDGED_ROUNDS}: which of the two is lighter?`)
 ];
 
@@ -72,7 +75,7 @@ function drawReview({ pair, round, right }: Reviewed): Shape[] {
 export function drawJudging({ pair, right, review }: DrawnSeries): Shape[] {
 	const labels = right.map((_, i) => {
 		const { x, width, height } = markBox(i, MARKS_Y);
-		return words(x + width / 2, MARKS_Y + height + 14, String(JUDGED_DIFFERENCES[i]), { anchor: 'middle', size: 12 });
+		return words(x + width / 2, MARKS_Y + height + 14, String(JUDGED_DIFFERENCES[i]), { anchor: 'middle' });
 	});
 	if (review) return [...drawReview(review), ...marksOf(right, MARKS_Y), ...labels];
 	return [...(pair ? drawPair(pair, right.length + 1) : drawResult(right)), ...marksOf(right, MARKS_Y), ...labels];

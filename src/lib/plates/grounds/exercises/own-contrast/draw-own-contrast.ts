@@ -42,16 +42,13 @@ function axes(): Shape[] {
 		rule(x, y + height, x + width, y + height, SOFT),
 		rule(x, y + height / 2, x + width, y + height / 2, '#b4b4b4'),
 		rule(x + width / 2, y, x + width / 2, y + height, '#b4b4b4'),
-		...[-up, -up / 2, 0, up / 2, up].map((at) =>
-			words(x - 8, placeOn(0, at)[1] + 4, signed(at), { anchor: 'end', size: 12 })
-		),
+		...[-up, -up / 2, 0, up / 2, up].map((at) => words(x - 8, placeOn(0, at)[1] + 4, signed(at), { anchor: 'end' })),
 		...[-across, -across / 2, 0, across / 2, across].map((at) =>
-			words(placeOn(at, 0)[0], y + height + 16, signed(at), { anchor: 'middle', size: 12 })
+			words(placeOn(at, 0)[0], y + height + 16, signed(at), { anchor: 'middle' })
 		),
-		words(28, y - 14, 'seems lighter (up) or darker, L*', { size: 12 }),
+		words(28, y - 14, 'seems lighter (up) or darker, L*'),
 		words(x + width, y + height + 32, 'ground darker (left) or lighter than the figure, L*', {
-			anchor: 'end',
-			size: 12
+			anchor: 'end'
 		})
 	];
 }
@@ -91,10 +88,7 @@ const drawResult = (result: OwnContrast, kept: string | null): Shape[] => [
 	words(
 		28,
 		520,
-		'Lozenges: what was set. Bars: what the model says with these strengths, which say nothing about how good anyone’s eyes are.',
-		{
-			size: 12
-		}
+		'Lozenges: what was set. Bars: what the model says with these strengths, which say nothing about how good anyone’s eyes are.'
 	)
 ];
 

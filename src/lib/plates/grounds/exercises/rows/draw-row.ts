@@ -12,7 +12,7 @@ import { type Rows } from './schema';
 function drawShifts(base: number, name: string, shifts: readonly number[], scale: number): Shape[] {
 	const boxes = rowBoxes(shifts.length);
 	return [
-		words(28, base - SHIFTS.reach - 4, name, { size: 12 }),
+		words(28, base - SHIFTS.reach - 4, name),
 		{ kind: 'rule', x1: 28, y1: base, x2: PLATE_WIDTH - 28, y2: base, stroke: SOFT },
 		...shifts.map((shift, i): Shape => {
 			const height = Math.max(0.6, Math.min(SHIFTS.reach, Math.abs(shift) * scale));

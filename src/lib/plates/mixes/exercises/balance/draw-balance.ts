@@ -89,10 +89,7 @@ export function drawBalance(
 	const told = words(
 		LEFT,
 		520,
-		`In balance: ${balanced.map(({ share }, i) => named(i, share)).join(' · ')}. ${SOURCE}`,
-		{
-			size: 12
-		}
+		`In balance: ${balanced.map(({ share }, i) => named(i, share)).join(' · ')}. ${SOURCE}`
 	);
 	if (asBlanket) return [...areas, ...drawBlankets(set, balanced, answered), ...(answered ? [told] : [])];
 	return [
@@ -101,7 +98,7 @@ export function drawBalance(
 			? [
 					heading(LEFT, BALANCED.y - 14, 'In balance'),
 					...bars.flatMap((box, i) => [bar(box, balanced[i]!.hex), under(box, named(i, balanced[i]!.share))]),
-					words(LEFT, 500, SOURCE, { size: 12 })
+					words(LEFT, 500, SOURCE)
 				]
 			: [])
 	];

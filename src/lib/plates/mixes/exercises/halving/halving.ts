@@ -26,7 +26,7 @@ const strokeBy = (row: readonly Patch[], stroke: number): string =>
 /** The name of a row beside it, with what is to be told of it where the row is high enough. */
 const beside = ({ y, height }: Box, name: string, told: readonly string[]): Shape[] => [
 	words(LEFT, y + Math.min(17, height / 2 + 5), name, { face: 'serif', size: 14, fill: INK }),
-	...(height > 28 ? told.map((text, i) => words(LEFT, y + 32 + i * 13, text, { size: 12 })) : [])
+	...(height > 28 ? told.map((text, i) => words(LEFT, y + 32 + i * 13, text)) : [])
 ];
 
 const howOften = (level: number): string => ['Halved once', 'Twice'][level] ?? `${level + 1} times`;
@@ -55,8 +55,7 @@ function drawStrokes(
 		words(
 			STROKES.row.x,
 			STROKES.row.y - 8,
-			`Strokes of ${Math.round(strength * 100)} % cover, one laid over the other: evenness ${evennessOf(made.strokes).toFixed(2)}`,
-			{ size: 12 }
+			`Strokes of ${Math.round(strength * 100)} % cover, one laid over the other: evenness ${evennessOf(made.strokes).toFixed(2)}`
 		),
 		...rowOf(STROKES.even, made.even),
 		...beside(STROKES.even, 'Even steps', ['for comparison'])

@@ -45,7 +45,7 @@ export function drawOptical(
 			'From far enough away the two fields look alike: the eye takes the mean of the light, not of the codes.',
 			{ face: 'serif', size: 14, fill: INK }
 		),
-		words(LEFT + 24, 482, `${names.length} colours in ${areas} areas`, { size: 12 })
+		words(LEFT + 24, 482, `${names.length} colours in ${areas} areas`)
 	];
 	return [
 		...patternIn(steppedBack(OPTICAL.pattern, back), pattern, grain * back, codes),

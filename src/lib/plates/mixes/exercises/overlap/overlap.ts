@@ -73,7 +73,7 @@ function drawVerdicts(crossings: readonly Crossing[]): Shape[] {
 		const title = `${i + 1} over ${i + 2}, ${hex}${byHand ? ', by hand' : ''}: ${TRANSPARENCY_WORDS[verdict.transparency]}`;
 		return [
 			words(LEFT, 450 + i * step, title, { fill: INK, strong: true }),
-			words(LEFT, 464 + i * step, verdict.reason, { size: 12 })
+			words(LEFT, 464 + i * step, verdict.reason)
 		];
 	});
 }

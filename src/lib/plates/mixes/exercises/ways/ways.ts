@@ -71,7 +71,7 @@ function drawCards(chosen: Way, mixes: Made['mixes']): Shape[] {
 				strong: mark !== '',
 				fill: INK
 			}),
-			...wrapped(says, 46).map((line, i) => words(box.x, box.y + box.height + 35 + i * 13, line, { size: 12 }))
+			...wrapped(says, 46).map((line, i) => words(box.x, box.y + box.height + 35 + i * 13, line))
 		];
 	});
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import RangeField from '$lib/ui/RangeField.svelte';
 	import { usualNest } from '../../forms/nested';
-	import { type Nest, type ScaleLook } from '../../look';
+	import { NEST_ENDS, nestLimits, type Nest, type ScaleLook } from '../../look';
 
 	interface Props {
 		look: ScaleLook;
@@ -18,28 +18,20 @@
 	const hundredths = (share: number): number => Math.round(100 * share);
 </script>
 
-<RangeField
-	label="Largest figure"
-	before="largest"
-	after="{hundredths(nest.most)} %"
-	said="{hundredths(nest.most)} % of the room"
-	value={hundredths(nest.most)}
-	least={Math.max(5, hundredths(nest.least) + 3)}
-	most={100}
-	step={1}
-	onset={(size) => onset({ ...nest, most: size / 100 })}
-/>
-<RangeField
-	label="Smallest figure"
-	before="smallest"
-	after="{hundredths(nest.least)} %"
-	said="{hundredths(nest.least)} % of the room"
-	value={hundredths(nest.least)}
-	least={2}
-	most={Math.min(95, hundredths(nest.most) - 3)}
-	step={1}
-	onset={(size) => onset({ ...nest, least: size / 100 })}
-/>
+{#each NEST_ENDS as { key, name, short } (key)}
+	{@const [least, most] = nestLimits(nest, key).map(hundredths) as [number, number]}
+	<RangeField
+		label={name}
+		before={short}
+		after="{hundredths(nest[key])} %"
+		said="{hundredths(nest[key])} % of the room"
+		value={hundredths(nest[key])}
+		{least}
+		{most}
+		step={1}
+		onset={(size) => onset({ ...nest, [key]: size / 100 })}
+	/>
+{/each}
 <label>
 	<input
 		type="checkbox"

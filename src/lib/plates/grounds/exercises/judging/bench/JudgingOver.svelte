@@ -6,9 +6,8 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { groundExercises } from '../../../exercises';
 	import { markBox } from '../../../ground-shapes';
-	import { figureIn, GROUND_BOXES } from '../../../grounds-layout';
 	import { type GroundsPlate } from '../../../schema';
-	import { MARKS_Y } from '../draw-judging';
+	import { JUDGED_BOXES, MARKS_Y } from '../draw-judging';
 	import { judging } from '../judging';
 	import { judgePair, reviewPair } from './judge-pair';
 
@@ -35,7 +34,7 @@
 
 {#if made?.pair && !made.review}
 	{#each SIDES as side, i (side)}
-		{@render button(figureIn(GROUND_BOXES[i]!, 'squares', 0.62), `The ${side} one is lighter`, undefined, () =>
+		{@render button(JUDGED_BOXES[i]!, `The ${side} one is lighter`, undefined, () =>
 			judgePair(workbench, plate, i as 0 | 1)
 		)}
 	{/each}
