@@ -15,8 +15,8 @@ interface Answered {
 	readonly saves: number;
 }
 
-/** Saves one study again and again until the server is gone; gives the last save that was answered. */
-async function saveUntilDead(url: string, id: string, from: number): Promise<Answered> {
+/** Saves one study again and again until the server is gone; gives the last save that was answered, and says when the first was. */
+async function saveUntilDead(url: string, id: string, from: number, onfirst: () => void): Promise<Answered> {
 	let last: Answered = { title: 'Kept', revision: from, saves: 0 };
 	for (let i = 1; ; i++) {
 		const title = `save ${i} of ${id}`;
@@ -24,6 +24,7 @@ async function saveUntilDead(url: string, id: string, from: number): Promise<Ans
 			const response = await save(url, id, last.revision, `save${String(i).padStart(8, '0')}`, newStudy(title, ''));
 			if (!response.ok) throw new Error(`refused: ${response.status}`);
 			last = { title, revision: ((await response.json()) as { revision: number }).revision, saves: i };
+			if (i === 1) onfirst();
 		} catch (error) {
 			if (error instanceof Error && error.message.startsWith('refused')) throw error;
 			return last;
@@ -37,8 +38,14 @@ it('after SIGKILL in the middle of saves, every save that was answered is there'
 	let saves = 0;
 	for (let round = 0; round < 3 * CAMPAIGN; round++) {
 		const studies = await Promise.all([1, 2, 3].map(() => keep(server.url)));
-		const saving = studies.map(({ id, revision }) => saveUntilDead(server.url, id, revision));
-		await pause(700 + 600 * next());
+		const saving: Promise<Answered>[] = [];
+		const begun = studies.map(
+			({ id, revision }) =>
+				new Promise<void>((onfirst) => saving.push(saveUntilDead(server.url, id, revision, onfirst)))
+		);
+		// However slow the machine is, something must have been saved that can be looked for.
+		await Promise.race([Promise.all(begun), Promise.all(saving)]);
+		await pause(600 * next());
 		await stopped(server, 'SIGKILL');
 		const answered = await Promise.all(saving);
 		server = await started(folder);
