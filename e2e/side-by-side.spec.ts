@@ -9,7 +9,7 @@ test('two plates side by side: at one scale, each in its own view, a click on a 
 	await makeStudy(page);
 	await addPlate(page, 'A plate of scales');
 	await choose(page, 'Recipe', 'Shades');
-	await page.getByRole('button', { name: /^Plate 1: / }).click({ modifiers: ['Shift'] });
+	await page.getByRole('button', { name: /^Plate 1: / }).click({ modifiers: ['Alt'] });
 	const left = page.getByRole('region', { name: /^Left plate: / });
 	const right = page.getByRole('region', { name: /^Right plate: / });
 	await expect(left.getByText('Left, being changed')).toBeVisible();
@@ -48,7 +48,7 @@ test('two plates side by side: at one scale, each in its own view, a click on a 
 	await page.getByRole('menuitem', { name: 'One plate alone' }).click();
 	await expect(left).toHaveCount(0);
 	await page.getByRole('button', { name: /^Plate 2: / }).focus();
-	await page.keyboard.press('Shift+Enter');
+	await page.keyboard.press('Alt+Enter');
 	await expect(page.getByRole('region', { name: /^Right plate: / })).toBeVisible();
 	await step(page, 1, 2).focus();
 	await saved(page);

@@ -97,3 +97,72 @@ test('the second button offers what the keys do: a row is copied to another plat
 	await page.keyboard.press('Control+z');
 	await expect(step(page, 2, 1)).toBeVisible();
 });
+
+test('several rows are gathered with Ctrl and Shift, by mouse and by keys, taken along together and taken back as one', async ({
+	page
+}) => {
+	await makeStudy(page);
+	for (let i = 0; i < 2; i++) {
+		await step(page, 1, 1).focus();
+		await page.keyboard.press('Control+c');
+		await page.keyboard.press('Control+v');
+	}
+	expect(await drawnColours(page)).toHaveLength(21);
+	await step(page, 1, 2).click();
+	await step(page, 3, 2).click({ modifiers: ['Control'] });
+	await page.keyboard.press('Control+c');
+	await expect(page.getByText('Copied 2 rows.')).toBeVisible();
+	expect((await page.evaluate(() => navigator.clipboard.readText())).split('\n')).toHaveLength(14);
+	await page.keyboard.press('Control+v');
+	expect(await drawnColours(page)).toHaveLength(35);
+	await page.keyboard.press('Control+z');
+	expect(await drawnColours(page)).toHaveLength(21);
+
+	// A range by keys: from the second row to the third, deleted together.
+	await step(page, 2, 1).click();
+	await step(page, 2, 1).press('Control+Enter');
+	await step(page, 2, 1).press('ArrowDown');
+	await step(page, 3, 1).press('Shift+Enter');
+	await step(page, 3, 1).press('Delete');
+	await expect(page.getByText('2 rows deleted.')).toBeVisible();
+	expect(await drawnColours(page)).toHaveLength(7);
+	await page.keyboard.press('Control+z');
+	expect(await drawnColours(page)).toHaveLength(21);
+
+	// Into another study, all of them, in their order.
+	await step(page, 1, 1).click();
+	await step(page, 3, 1).click({ modifiers: ['Shift'] });
+	await page.keyboard.press('Control+c');
+	await expect(page.getByText('Copied 3 rows.')).toBeVisible();
+	await makeStudy(page);
+	await step(page, 1, 1).focus();
+	await page.keyboard.press('Control+v');
+	expect(await drawnColours(page)).toHaveLength(28);
+	await saved(page);
+});
+
+test('several plates, and several linked colours, are taken along together', async ({ page }) => {
+	await makeStudy(page);
+	await addPlate(page, 'Grounds');
+	const plate = (n: number) => page.getByRole('button', { name: new RegExp(`^Plate ${n}: `) });
+	await plate(1).click();
+	await plate(2).click({ modifiers: ['Shift'] });
+	await page.keyboard.press('Control+c');
+	await expect(page.getByText('Copied 2 plates.')).toBeVisible();
+	await page.keyboard.press('Control+v');
+	await expect(page.getByRole('button', { name: /^Plate \d: / })).toHaveCount(4);
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('button', { name: /^Plate \d: / })).toHaveCount(2);
+
+	const linked = page.getByRole('region', { name: 'Linked colours' });
+	const count = await linked.locator('li').count();
+	await linked.getByRole('button', { name: 'Madder', exact: true }).click();
+	await linked.getByRole('button', { name: 'Woad', exact: true }).click({ modifiers: ['Control'] });
+	await page.keyboard.press('Control+c');
+	await expect(page.getByText('Copied 2 colours.')).toBeVisible();
+	expect(await page.evaluate(() => navigator.clipboard.readText())).toBe('#b3392b\n#2f5f86');
+	await page.keyboard.press('Control+v');
+	await expect(linked.locator('li')).toHaveCount(count + 2);
+	await page.keyboard.press('Control+z');
+	await expect(linked.locator('li')).toHaveCount(count);
+});

@@ -12,6 +12,12 @@ export interface Parts<P extends PlateBase, Place, Part> {
 	/** "row" */
 	readonly word: string;
 	readonly schema: z.ZodType<Part>;
+	/** The ids of all parts of a plate, in the order in which they stand. */
+	ids(plate: P): readonly string[];
+	/** The id of the part to which a place belongs. */
+	idAt(plate: P, place: Place): string | null;
+	/** Where a part is held; null where there is none of that id. */
+	placeOf(plate: P, id: string): Place | null;
 	/** The part to which a place belongs. */
 	at(plate: P, place: Place): Part | null;
 	mapSources(part: Part, change: (source: ColourSource) => ColourSource): Part;

@@ -4,6 +4,7 @@
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
 	import { readStudyApart } from '$lib/client/reading';
 	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
 	import { ownDefaults } from '$lib/client/own-defaults';
@@ -28,6 +29,12 @@
 		const [latest, by] = [list, query];
 		untrack(() => shown.begin(latest, by));
 	});
+
+	/** The study that another is to stand beside, while that other is looked for. */
+	let first = $state(page.url.searchParams.get('beside'));
+	const firstTitle = $derived(shown.lines.find(({ id }) => id === first)?.title ?? null);
+	const pageOf = (id: string): string =>
+		first === null || first === id ? `/studies/${id}` : `/studies/${first}?beside=${id}`;
 
 	const SORT_WORDS = { changed: 'Last changed first', title: 'By title' } as const;
 	let making = $state(false);
@@ -165,12 +172,21 @@
 			<Button class="act" disabled={making} onclick={showTemplates}>From a template</Button>
 			<Button class="act main" disabled={making} onclick={makeNew}>{making ? 'Making…' : 'New study'}</Button>
 		</div>
+		{#if first !== null}
+			<p class="first" role="status">
+				{firstTitle === null ? 'The study you come from' : `“${firstTitle}”`} will stand at the left. Choose the study to
+				stand beside it.
+				<button class="act" onclick={() => (first = null)}>Never mind</button>
+			</p>
+		{/if}
 		{#if shown.lines.length > 0 || shown.unreadable.length > 0}
 			<ul>
 				{#each shown.lines as study (study.id)}
 					<li>
 						<StudyCard
 							{study}
+							page={pageOf(study.id)}
+							onbeside={() => (first = study.id)}
 							onrename={(title) => void carryOut(renameStudy(study.id, title))}
 							onduplicate={() =>
 								void carryOut(duplicateStudy(study.id), () => notices.say(`“${study.title}” duplicated.`))}
@@ -249,6 +265,15 @@
 		margin: 0;
 		padding: 0;
 		list-style: none;
+	}
+	.first {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		margin-bottom: 22px;
+		padding: 10px 14px;
+		background: #fff;
+		border-left: 3px solid var(--ink);
 	}
 	.more {
 		margin-top: 30px;

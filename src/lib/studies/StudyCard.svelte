@@ -7,12 +7,16 @@
 
 	interface Props {
 		study: StudyLine;
+		/** Where a click leads. */
+		page: string;
+		/** Another study is to stand beside this one. */
+		onbeside: () => void;
 		onrename: (title: string) => void;
 		onduplicate: () => void;
 		ondelete: () => void;
 	}
 
-	let { study, onrename, onduplicate, ondelete }: Props = $props();
+	let { study, page, onbeside, onrename, onduplicate, ondelete }: Props = $props();
 
 	let renaming = $state(false);
 	/** Whether its picture could not be had: the study may be unreadable, which its own page says. */
@@ -28,7 +32,7 @@
 </script>
 
 <article>
-	<a class="picture" href="/studies/{study.id}" tabindex="-1" aria-hidden="true">
+	<a class="picture" href={page} tabindex="-1" aria-hidden="true">
 		{#if study.plates > 0 && !undrawn}
 			<img
 				src="/api/studies/{study.id}/picture.svg?revision={study.revision}"
@@ -47,7 +51,7 @@
 		{#if renaming}
 			<RenameField name={study.title} label="Title of the study" {onrename} onend={() => (renaming = false)} />
 		{:else}
-			<h2><a href="/studies/{study.id}">{study.title}</a></h2>
+			<h2><a href={page}>{study.title}</a></h2>
 		{/if}
 		<Menu
 			kind="act bare"
@@ -55,6 +59,7 @@
 			items={[
 				{ label: 'Rename', run: () => (renaming = true) },
 				{ label: 'Duplicate', run: onduplicate },
+				{ label: 'Put another beside it', run: onbeside },
 				{ label: 'Delete', run: ondelete }
 			]}
 		>

@@ -7,8 +7,11 @@ import { coloursOfPlate } from '$lib/plates/draw-plate';
 import { KINDS, kindNamed, mapSources, sourcesOf } from '$lib/plates/kinds';
 import { plateSchema, type Plate } from '$lib/plates/plate';
 
-/** What is taken along: a plate, a part of one, or a colour; with the linked colours that it uses. */
-const clipSchema = z.discriminatedUnion('what', [
+/** So many of one sort are taken along at once. */
+export const MOST_CLIPS = 100;
+
+/** A plate, a part of one, or a colour; with the linked colours that it uses. */
+const oneSchema = z.discriminatedUnion('what', [
 	z.strictObject({
 		what: z.literal('plate'),
 		plate: plateSchema,
@@ -22,7 +25,22 @@ const clipSchema = z.discriminatedUnion('what', [
 	}),
 	z.strictObject({ what: z.literal('colour'), text: colourTextSchema, name: lineSchema.min(1).optional() })
 ]);
+export type OneClip = z.infer<typeof oneSchema>;
+
+/** What is taken along: one, or several of one sort, in the order in which they stand. */
+const severalSchema = z.strictObject({
+	what: z.literal('several'),
+	clips: z
+		.array(oneSchema)
+		.min(1)
+		.max(MOST_CLIPS)
+		.refine((clips) => clips.every(({ what }) => what === clips[0]!.what), 'several of one sort')
+});
+const clipSchema = z.union([oneSchema, severalSchema]);
 export type Clip = z.infer<typeof clipSchema>;
+
+/** The clips of what is taken along, one or several. */
+export const clipsOf = (clip: Clip): readonly OneClip[] => (clip.what === 'several' ? clip.clips : [clip]);
 
 /** What a clipboard holds of a clip: the colours as plain text for other programs, and the whole of it inside HTML for ours. */
 export interface OnClipboard {
@@ -40,14 +58,14 @@ interface Named {
 }
 
 /** The colours that others get to see of a clip. */
-function coloursOf(clip: Clip): readonly Named[] {
+function coloursOf(clip: OneClip): readonly Named[] {
 	if (clip.what === 'colour') return [{ name: clip.name ?? clip.text, hex: clip.text }];
 	if (clip.what === 'plate') return coloursOfPlate(clip.plate, clip.linked);
 	return kindNamed(clip.kind).parts?.colours(clip.part, clip.linked) ?? [];
 }
 
 export function onClipboard(clip: Clip): OnClipboard {
-	const colours = coloursOf(clip);
+	const colours = clipsOf(clip).flatMap(coloursOf);
 	const items = colours.map(
 		({ name, hex }) => `<li style="background:${escapeXml(hex)}">${escapeXml(`${name} ${hex}`)}</li>`
 	);
@@ -68,6 +86,11 @@ const ENTITIES: readonly (readonly [string, string])[] = [
 const unescaped = (text: string): string =>
 	ENTITIES.reduce((plain, [entity, sign]) => plain.replaceAll(entity, sign), text);
 
+/** A part as its kind has it. @throws ZodError, TypeError */
+function withPart(clip: OneClip): OneClip {
+	return clip.what === 'part' ? { ...clip, part: kindNamed(clip.kind).parts!.schema.parse(clip.part) } : clip;
+}
+
 /** The clip inside HTML; null where there is none of ours, or what there is cannot be read: nothing is half-read. */
 export function clipIn(html: string): Clip | null {
 	if (html.length > LONGEST) return null;
@@ -78,9 +101,7 @@ export function clipIn(html: string): Clip | null {
 	if (end < 0) return null;
 	try {
 		const clip = clipSchema.parse(JSON.parse(unescaped(html.slice(start, end))));
-		if (clip.what !== 'part') return clip;
-		const parts = kindNamed(clip.kind).parts;
-		return parts ? { ...clip, part: parts.schema.parse(clip.part) } : null;
+		return clip.what === 'several' ? { ...clip, clips: clip.clips.map(withPart) } : withPart(clip);
 	} catch {
 		return null;
 	}
@@ -90,7 +111,7 @@ export function clipIn(html: string): Clip | null {
 export const usedOf = (sources: readonly ColourSource[], linked: readonly LinkedColour[]): LinkedColour[] =>
 	linked.filter(({ id }) => sources.some((source) => 'linked' in source && source.linked === id));
 
-export const clipOfPlate = (plate: Plate, linked: readonly LinkedColour[]): Clip => ({
+export const clipOfPlate = (plate: Plate, linked: readonly LinkedColour[]): OneClip => ({
 	what: 'plate',
 	plate,
 	linked: usedOf(sourcesOf(plate), linked)

@@ -13,6 +13,12 @@ import { type StudyDocument, type TitleBlock } from './study';
 /** An edit of a study: one of its plates and linked colours, or of more of it. */
 export type StudyEdit = (document: StudyDocument) => StudyDocument;
 
+/** Several edits as one. */
+export const inTurn =
+	(edits: readonly StudyEdit[]): StudyEdit =>
+	(study) =>
+		edits.reduce((latest, edit) => edit(latest), study);
+
 export const setTitleBlock =
 	(titleBlock: TitleBlock): StudyEdit =>
 	(document) => ({ ...document, titleBlock });

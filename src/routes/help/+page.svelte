@@ -104,7 +104,8 @@
 			where: 'On a plate in the list, or a linked colour',
 			keys: [
 				['Alt ↑, Alt ↓', 'move the plate'],
-				['Shift Enter', 'put the plate beside the open one'],
+				['Alt Enter', 'put the plate beside the open one'],
+				['Ctrl Enter, Shift Enter', 'gather one more, or all up to here: copied, cut and deleted together'],
 				['F2', 'rename'],
 				['Delete', 'delete']
 			]

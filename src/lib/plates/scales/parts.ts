@@ -10,6 +10,12 @@ import { mapScaleSources } from './sources';
 export const scalesParts: Parts<ScalesPlate, ScalesPlace, ScaleDecision> = {
 	word: 'row',
 	schema: scaleSchema,
+	ids: ({ scales }) => scales.map(({ id }) => id),
+	idAt: (_, place) => place.scale,
+	placeOf: ({ scales }, id) => {
+		const row = scales.find((each) => each.id === id);
+		return row ? firstParent(row) : null;
+	},
 	at: ({ scales }, place) => scales.find(({ id }) => id === place.scale) ?? null,
 	mapSources: mapScaleSources,
 	colours: coloursOfScale,

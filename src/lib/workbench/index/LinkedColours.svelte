@@ -21,6 +21,7 @@
 	import { deleteLinked } from '$lib/study/edits';
 	import { addAllLinked, addLinked, renameLinked } from '$lib/model/edit-linked';
 	import { sayUses, usesOf } from '$lib/study/uses';
+	import { gathers } from '../study/gathered';
 	import { type Workbench } from '../study/workbench.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
@@ -103,9 +104,19 @@
 						class="hold"
 						aria-pressed={heldId === colour.id}
 						title="{colour.name}: {sayUses(usesOf(colour.id, workbench.document))}"
-						onclick={() => workbench.holdLinked(colour.id)}
+						class:gathered={workbench.isGathered('colours', colour.id)}
+						onclick={(event) => {
+							workbench.gather('colours', colour.id, event);
+							workbench.holdLinked(colour.id);
+						}}
 						ondblclick={() => (renaming = colour.id)}
 						onkeydown={(event) => {
+							if (event.key === 'Enter' && gathers(event)) {
+								event.preventDefault();
+								workbench.gather('colours', colour.id, event);
+								workbench.holdLinked(colour.id);
+							}
+							if (event.key === 'Escape') workbench.gatherNone();
 							if (event.key === 'F2') renaming = colour.id;
 							if (event.key === 'Delete') askToDelete(colour);
 						}}
@@ -170,6 +181,7 @@
 		padding: 4px 3px;
 	}
 	ul {
+		user-select: none;
 		margin: 0;
 		padding: 0;
 		list-style: none;
@@ -195,6 +207,10 @@
 		font-weight: 600;
 		text-decoration: underline;
 		text-underline-offset: 3px;
+	}
+	.gathered i {
+		outline: 2px solid var(--ink);
+		outline-offset: 2px;
 	}
 	.hold span {
 		overflow: hidden;

@@ -7,12 +7,24 @@
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import { sortable } from '$lib/ui/sortable';
 	import { movePlate, renamePlate } from '$lib/model/edit-plates';
+	import { gathers } from '../study/gathered';
+	import { deleteGathered } from '../study/taken';
+	import { SIDES, type Sides } from '../study/sides.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { duplicatePlate, openPlate, putBeside, removePlate, shiftPlate } from './plate-actions';
 	import ChecksLine from './ChecksLine.svelte';
 	import Thumbnail from './Thumbnail.svelte';
 
-	let { workbench }: { workbench: Workbench } = $props();
+	interface Props {
+		workbench: Workbench;
+		sides: Sides;
+		/** One plate again. */
+		onalone: () => void;
+		/** A plate of another study is to stand beside the open one. */
+		onanother: () => void;
+	}
+
+	let { workbench, sides, onalone, onanother }: Props = $props();
 
 	/** The order while a plate is being dragged; the study's own order at all other times. */
 	let dragged = $state.raw<Plate[] | null>(null);
@@ -37,11 +49,20 @@
 	}
 
 	const sideOf = (id: string): string =>
-		workbench.pair?.[0].id === id ? 'left' : workbench.pair?.[1].id === id ? 'right' : '';
+		SIDES[sides.pair?.findIndex((side) => side.workbench === workbench && side.plate.id === id) ?? -1] ?? '';
 
 	async function focusPlate(id: string) {
 		await tick();
 		list?.querySelector<HTMLElement>(`[data-plate="${id}"]`)?.focus();
+	}
+
+	/** A click opens a plate; with Alt it puts it beside the open one, with Ctrl or Shift it gathers several. */
+	function clicked(event: MouseEvent & { currentTarget: HTMLElement }, plate: Plate) {
+		// What can be dragged is not given the focus by a click.
+		event.currentTarget.focus();
+		if (event.altKey) return putBeside(workbench, plate);
+		workbench.gather('plates', plate.id, event);
+		if (!gathers(event)) openPlate(workbench, plate.id);
 	}
 
 	/** Alt with an arrow moves the plate, F2 renames it, Delete takes it away. */
@@ -49,10 +70,19 @@
 		if (event.altKey && event.key === 'ArrowUp') shiftPlate(workbench, id, -1);
 		else if (event.altKey && event.key === 'ArrowDown') shiftPlate(workbench, id, 1);
 		else if (event.key === 'F2') renaming = id;
+		else if (event.key === 'Enter' && gathers(event)) workbench.gather('plates', id, event);
+		else if (event.key === 'Delete' && deleteGathered(workbench, 'plates', id))
+			void focusPlate(workbench.plate?.id ?? '');
 		else if (event.key === 'Delete') removePlate(workbench, id);
+		else if (event.altKey && event.key === 'Enter')
+			putBeside(
+				workbench,
+				workbench.document.plates.find((plate) => plate.id === id)!
+			);
+		else if (event.key === 'Escape') workbench.gatherNone();
 		else return;
 		event.preventDefault();
-		if (event.altKey) void focusPlate(id);
+		if (event.altKey && event.key !== 'Enter') void focusPlate(id);
 	}
 </script>
 
@@ -76,9 +106,12 @@
 					data-plate={plate.id}
 					aria-current={chosen ? 'page' : undefined}
 					aria-label="Plate {i + 1}: {plate.title}"
-					aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown F2 Delete Shift+Enter"
-					title={chosen ? undefined : 'Shift and click puts it beside the open plate'}
-					onclick={(event) => (event.shiftKey ? putBeside(workbench, plate) : openPlate(workbench, plate.id))}
+					aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown F2 Delete Alt+Enter Control+Enter Shift+Enter"
+					title={chosen
+						? undefined
+						: 'Alt and click puts it beside the open plate; Ctrl or Shift and click gathers several'}
+					onclick={(event) => clicked(event, plate)}
+					class:gathered={workbench.isGathered('plates', plate.id)}
 					ondblclick={() => (renaming = plate.id)}
 					onkeydown={(event) => actByKey(event, plate.id)}
 				>
@@ -94,7 +127,7 @@
 						/>
 					{:else}
 						<small>
-							{#if workbench.pair}<i>{sideOf(plate.id)}</i>{/if}
+							{#if sides.pair}<i>{sideOf(plate.id)}</i>{/if}
 							{plate.title}
 							<ChecksLine {workbench} {plate} />
 						</small>
@@ -104,9 +137,9 @@
 								label="Plate {i + 1}"
 								items={[
 									...(sideOf(plate.id) !== ''
-										? [{ label: 'One plate alone', run: () => workbench.endPair() }]
+										? [{ label: 'One plate alone', run: onalone }]
 										: chosen
-											? []
+											? [{ label: 'Put one of another study beside it', run: onanother }]
 											: [{ label: 'Put it beside the open plate', run: () => putBeside(workbench, plate) }]),
 									{ label: 'Rename', run: () => (renaming = plate.id) },
 									{ label: 'Duplicate', run: () => duplicatePlate(workbench, plate.id) },
@@ -149,6 +182,8 @@
 		overflow-y: auto;
 		list-style: none;
 		outline: none;
+		/* Shift with a click gathers plates, and no letters. */
+		user-select: none;
 	}
 	li {
 		display: grid;
@@ -176,6 +211,10 @@
 	.chosen .thumbnail {
 		padding: 0;
 		border: 2px solid var(--ink);
+	}
+	.thumbnail.gathered {
+		outline: 3px solid #8a8a8a;
+		outline-offset: 1px;
 	}
 	.name {
 		display: flex;

@@ -4,17 +4,18 @@
 	import { benchOf } from '$lib/plates/benches.svelte';
 	import FirstColours from './FirstColours.svelte';
 	import PlateFoot from './PlateFoot.svelte';
+	import { type Sides } from './sides.svelte';
 	import { type Workbench } from './workbench.svelte';
 
 	/** What lies on the board: the open plate, or two side by side, or what to do where there is none. */
-	let { workbench }: { workbench: Workbench } = $props();
+	let { workbench, sides, onalone }: { workbench: Workbench; sides: Sides; onalone: () => void } = $props();
 
 	const bench = $derived(workbench.plate && benchOf(workbench.plate));
 </script>
 
-{#if workbench.pair}
+{#if sides.pair}
 	{#await import('./SideBySide.svelte') then { default: SideBySide }}
-		{#if workbench.pair}<SideBySide {workbench} plates={workbench.pair} />{/if}
+		{#if sides.pair}<SideBySide {sides} pair={sides.pair} {onalone} />{/if}
 	{/await}
 {:else if bench && workbench.plate}
 	<div class="board">

@@ -52,7 +52,7 @@
 
 <style>
 	.differences {
-		max-height: 36%;
+		max-height: 28%;
 		padding: 6px 16px 8px;
 		overflow-y: auto;
 		background: var(--panel);

@@ -13,6 +13,8 @@
 	import { afterPause } from '$lib/ui/pause';
 	import { percentOf } from '$lib/ui/percent-of';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
+	import { deleteGathered } from './taken';
+	import { gathers } from './gathered';
 	import TitleField from './TitleField.svelte';
 	import { type Workbench } from './workbench.svelte';
 
@@ -46,6 +48,29 @@
 	/** What lies over the drawing is placed by what its kind has drawn: the caption comes under that. */
 	const own = $derived(heightOver(drawing, plate.caption));
 	const inks = $derived(inksOn(drawing.paper));
+	/** A click on a part gathers it, by what keys are down; when what it holds is held. */
+	function gathersParts(surface: HTMLElement) {
+		let before: string | null = null;
+		const listening = new AbortController();
+		const note = () => (before = workbench.partHeld);
+		const gather = (event: MouseEvent | KeyboardEvent) => {
+			const id = workbench.partHeld;
+			if (id !== null) workbench.gather('parts', id, event, before);
+		};
+		const byKey = (event: KeyboardEvent) => {
+			if (event.key === 'Escape') return workbench.gatherNone();
+			if (event.key === 'Enter' && gathers(event)) gather(event);
+			else if (event.key !== 'Delete' || !deleteGathered(workbench, 'parts', workbench.partHeld)) return;
+			event.preventDefault();
+			event.stopPropagation();
+		};
+		const { signal } = listening;
+		// Before the focus goes, and before a kind's own keys.
+		surface.addEventListener('pointerdown', note, { signal, capture: true });
+		surface.addEventListener('keydown', byKey, { signal, capture: true });
+		surface.addEventListener('click', gather, { signal });
+		return () => listening.abort();
+	}
 	const takes = takesColour((colour, on) => ondropped?.(colour, on));
 </script>
 
@@ -56,6 +81,7 @@
 	style:--soft={inks[SOFT]}
 	style:--paper={drawing.paper}
 	{@attach ondropped && takes}
+	{@attach gathersParts}
 >
 	{#if heldWords !== undefined}<p class="unseen" aria-live="polite">{heldWords}</p>{/if}
 	<h1 class="unseen">{plate.title}</h1>

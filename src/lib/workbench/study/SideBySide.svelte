@@ -4,69 +4,98 @@
 	import { drawPlate } from '$lib/plates/draw-plate';
 	import { captionHeight } from '$lib/drawing/caption';
 	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
-	import { PLAIN_VIEW, seenDrawing, VIEW_WORDS, VIEWS, type View } from '$lib/drawing/view';
-	import { type Plate } from '$lib/plates/plate';
+	import { seenDrawing, VIEW_WORDS, VIEWS } from '$lib/drawing/view';
 	import { corresponding } from '$lib/study/corresponding';
+	import CheckField from '$lib/ui/CheckField.svelte';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
-	import { openPlate } from '../index/plate-actions';
 	import Differences from './Differences.svelte';
-	import { type Workbench } from './workbench.svelte';
+	import { SIDES, type Side, type SideNumber, type Sides } from './sides.svelte';
+	import ZoomPicker from './ZoomPicker.svelte';
 
-	/** Two plates at one scale, each in its own view. The one that is open is changed; a click on a colour of the other opens that one and holds it. */
-	let { workbench, plates }: { workbench: Workbench; plates: readonly [Plate, Plate] } = $props();
+	/**
+	 * Two plates at one scale, each in its own view, of one study or of two. The one that is open is changed; a click on a colour of
+	 * the other opens that one and holds it.
+	 */
+	let { sides, pair, onalone }: { sides: Sides; pair: readonly [Side, Side]; onalone: () => void } = $props();
 
-	const SIDES = ['Left', 'Right'] as const;
-	const linked = $derived(workbench.document.linked);
-	const open = $derived(plates.findIndex(({ id }) => id === workbench.plate?.id));
-	/** The view of the one that is not open; the open one is seen as the study is. */
-	let otherView = $state.raw<View>(PLAIN_VIEW);
-	const viewOf = (side: number): View => (side === open ? workbench.view : otherView);
-	const tall = $derived(PLATE_HEIGHT + Math.max(...plates.map(({ caption }) => captionHeight(caption))));
+	const ofTwo = $derived(pair[0].workbench !== pair[1].workbench);
+	const tall = $derived(PLATE_HEIGHT + Math.max(...pair.map(({ plate }) => captionHeight(plate.caption))));
+	const zoom = $derived(sides.own.workbench.zoom);
+	const linkedOf = (side: Side) => side.workbench.document.linked;
+	let together = $state(true);
+	let scrollers = $state<HTMLElement[]>([]);
 
-	function setView(side: number, kind: View['kind']) {
-		if (side === open) workbench.view = { ...workbench.view, kind };
-		else otherView = { ...otherView, kind };
-	}
+	/** What can stand on this side: the plates of its study but the one on the other side. */
+	const choicesOf = ({ workbench }: Side, other: Side): string[] =>
+		workbench.document.plates.map(({ id }) => id).filter((id) => ofTwo || id !== other.plate.id);
+	const titlesOf = ({ workbench }: Side): Record<string, string> =>
+		Object.fromEntries(workbench.document.plates.map(({ id, title }, i) => [id, `${i + 1} ${title}`]));
 
-	/** Opens the other one, each keeping its view, and lets the click fall on what stands there now. */
-	async function go(event: MouseEvent, side: number) {
-		const views = [otherView, workbench.view] as const;
-		openPlate(workbench, plates[side]!.id);
-		[workbench.view, otherView] = views;
+	/** Opens the other one, and lets the click fall on what stands there now. */
+	async function go(event: MouseEvent, side: SideNumber) {
+		sides.change(side);
 		await tick();
 		const under = document.elementFromPoint(event.clientX, event.clientY);
 		if (event.detail > 0 && under instanceof HTMLElement) under.click();
 	}
+
+	/** Moved together, the other one shows the same part. */
+	function follow(side: number) {
+		const [moved, other] = [scrollers[side], scrollers[1 - side]];
+		if (!together || !moved || !other) return;
+		other.scrollTo(moved.scrollLeft, moved.scrollTop);
+	}
 </script>
 
 <div class="pair" style:--tall={tall}>
-	{#each plates as plate, side (plate.id)}
+	{#each pair as side, number (number)}
+		{@const { workbench, plate } = side}
 		{@const bench = benchOf(plate)}
-		<section aria-label="{SIDES[side]} plate: {plate.title}">
+		{@const word = SIDES[number]!}
+		<section aria-label="{word === 'left' ? 'Left' : 'Right'} plate: {plate.title}">
 			<header>
-				<b>{SIDES[side]}{side === open ? ', being changed' : ''}</b>
+				<b>{word === 'left' ? 'Left' : 'Right'}{number === sides.open ? ', being changed' : ''}</b>
+				{#if ofTwo}<i>{workbench.document.titleBlock.title}</i>{/if}
+				<span></span>
 				<SelectField
-					label="View of the {SIDES[side]!.toLowerCase()} plate"
+					label="Plate on the {word}"
+					choices={choicesOf(side, pair[1 - number]!)}
+					words={titlesOf(side)}
+					value={plate.id}
+					onchoose={(id) => void sides.put(number as SideNumber, id)}
+				/>
+				<SelectField
+					label="View of the {word} plate"
 					choices={VIEWS}
 					words={VIEW_WORDS}
-					value={viewOf(side).kind}
-					onchoose={(kind) => setView(side, kind)}
+					value={sides.viewOf(side).kind}
+					onchoose={(kind) => sides.seeAs(side, kind)}
 				/>
 			</header>
-			<div class="plate" class:open={side === open}>
-				{#if side === open && bench}
-					<bench.view {workbench} {plate} />
-				{:else}
-					<PlateDrawing drawing={seenDrawing(viewOf(side), drawPlate(plate, linked, 'full'))} />
-					<button onclick={(event) => void go(event, side)} aria-label="Change the {SIDES[side]!.toLowerCase()} plate"
-					></button>
-				{/if}
+			<div class="scroller" bind:this={scrollers[number]} onscroll={() => follow(number)}>
+				<div class="plate {zoom}" class:open={number === sides.open}>
+					{#if number === sides.open && bench}
+						<bench.view {workbench} {plate} />
+					{:else}
+						<PlateDrawing drawing={seenDrawing(sides.viewOf(side), drawPlate(plate, linkedOf(side), 'full'))} />
+						<button onclick={(event) => void go(event, number as SideNumber)} aria-label="Change the {word} plate"
+						></button>
+					{/if}
+				</div>
 			</div>
 		</section>
 	{/each}
 </div>
-<Differences rows={corresponding(plates[0], plates[1], linked)} views={[viewOf(0), viewOf(1)]} />
+<div class="foot">
+	<ZoomPicker workbench={sides.own.workbench} />
+	<CheckField words="move together" checked={together} onset={(checked) => (together = checked)} />
+	<button class="alone" onclick={onalone}>One plate alone</button>
+</div>
+<Differences
+	rows={corresponding(pair[0].plate, pair[1].plate, linkedOf(pair[0]), linkedOf(pair[1]))}
+	views={[sides.viewOf(pair[0]), sides.viewOf(pair[1])]}
+/>
 
 <style>
 	.pair {
@@ -74,52 +103,103 @@
 		flex: 1;
 		grid-template-columns: 1fr 1fr;
 		gap: 14px;
-		align-content: start;
 		min-height: 0;
-		padding: 8px 16px;
-		overflow: auto;
-		container-type: size;
+		padding: 8px 16px 4px;
 	}
 	section {
+		display: flex;
+		flex-direction: column;
 		min-width: 0;
+		min-height: 0;
 	}
 	header {
 		display: flex;
+		flex: none;
 		align-items: center;
-		justify-content: space-between;
+		gap: 8px;
 		min-height: 30px;
 		padding-bottom: 4px;
 		font-size: 12px;
+		white-space: nowrap;
 		color: var(--on-board);
 	}
+	header i {
+		overflow: hidden;
+		font: italic 13px var(--font-serif);
+		text-overflow: ellipsis;
+	}
+	header span {
+		flex: 1;
+	}
 	header :global(.choice) {
-		width: 176px;
+		flex: none;
+		width: 132px;
+	}
+	.scroller {
+		flex: 1;
+		min-height: 0;
+		padding: 3px;
+		overflow: auto;
+		container-type: size;
 	}
 	.plate {
 		position: relative;
-		width: min(100%, (100cqh - 46px) * 792 / var(--tall));
+		width: min(100cqw, 100cqh * 792 / var(--tall));
+		margin-inline: auto;
 		outline: 1px solid #00000030;
+	}
+	.plate.whole {
+		width: 792px;
+	}
+	.plate.double {
+		width: 1584px;
 	}
 	.plate.open {
 		outline: 2px solid var(--on-board);
-		outline-offset: 2px;
 	}
-	button {
+	.plate > button {
 		position: absolute;
 		inset: 0;
 		cursor: pointer;
 	}
-	button:focus-visible {
+	.plate > button:focus-visible {
 		outline: 2px dashed var(--on-board);
-		outline-offset: 3px;
+		outline-offset: -3px;
 		box-shadow: none;
+	}
+	.foot {
+		display: flex;
+		flex: none;
+		align-items: center;
+		gap: 18px;
+		min-height: 30px;
+		padding: 0 16px 4px;
+		font-size: 12px;
+		color: var(--on-board);
+		--focus: var(--on-board);
+	}
+	.foot :global(label) {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+	}
+	.alone {
+		min-height: 24px;
+		padding: 0 6px;
+		cursor: pointer;
+	}
+	.alone:hover {
+		text-decoration: underline;
+		text-underline-offset: 3px;
 	}
 	@media (max-width: 800px) {
 		.pair {
 			grid-template-columns: 1fr;
-			container-type: normal;
 		}
-		.plate {
+		.scroller {
+			container-type: inline-size;
+		}
+		.plate:not(.whole, .double) {
 			width: 100%;
 		}
 	}

@@ -8,6 +8,8 @@
 		workbench: Workbench;
 		/** The colour of the board. */
 		board: string;
+		/** Whether two plates stand side by side. */
+		paired: boolean;
 		/** The head of the page, and what lies over it while exercises are looked through. */
 		top: Snippet;
 		side: Snippet;
@@ -18,7 +20,7 @@
 	}
 
 	/** How the parts of the study page stand to each other, on every size of screen. */
-	let { workbench, board, top, side, bar, plate, beside, mixer }: Props = $props();
+	let { workbench, board, paired, top, side, bar, plate, beside, mixer }: Props = $props();
 
 	let wasUnset = false;
 	/** Where nothing is to be set the mixer gives its height to the plate; not while something is only tried, which must move nothing. */
@@ -28,13 +30,7 @@
 	});
 </script>
 
-<div
-	class="study"
-	class:adding={workbench.adding}
-	class:paired={workbench.pair !== null}
-	class:alone={workbench.alone}
-	class:unset
->
+<div class="study" class:adding={workbench.adding} class:paired class:alone={workbench.alone} class:unset>
 	{@render top()}
 	<div class="side">{@render side()}</div>
 	<section class="bar" aria-label="What decides the plate">{@render bar()}</section>

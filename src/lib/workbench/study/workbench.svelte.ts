@@ -6,6 +6,7 @@ import { type StudyEdit } from '$lib/study/edits';
 import { named } from '$lib/study/named';
 import { followed } from '$lib/study/followed';
 import { type StudyDocument } from '$lib/study/study';
+import { gather, type Gathered, type GatheringKeys } from './gathered';
 import { type Left } from './histories';
 
 /** What the mixer holds: a linked colour, or a place of the open plate. A place's shape belongs to the plate's kind. */
@@ -60,6 +61,8 @@ export class Workbench {
 
 	/** How the study is looked at; it is no part of the study. */
 	view = $state.raw<View>(PLAIN_VIEW);
+	/** How the plate is looked at that stands beside the open one. */
+	viewBeside = $state.raw<View>(PLAIN_VIEW);
 
 	readonly plate: Plate | null = $derived(this.openIn(this.document));
 	/** The open plate without what is being tried. */
@@ -67,6 +70,9 @@ export class Workbench {
 	/** The place of the open plate that is held, or was last; as near as can be to one that is gone. */
 	readonly place: unknown = $derived(this.plate && placeOn(this.plate, this.lastHeld));
 	readonly held: Held | null = $derived(this.whatIsHeld());
+	/** Several that were gathered, to be taken along together. */
+	private gatheredChoice = $state.raw<Gathered | null>(null);
+	readonly gathered: Gathered | null = $derived.by(() => this.stillGathered());
 	readonly canUndo = $derived(this.history.past.at(-1)?.label ?? null);
 	readonly canRedo = $derived(this.history.future[0]?.label ?? null);
 
@@ -162,10 +168,70 @@ export class Workbench {
 		this.besideAsked++;
 	}
 
+	/** All that can be gathered of a sort, and which of them is chosen. */
+	private among(what: Gathered['what']): { what: Gathered['what']; all: readonly string[]; chosen: string | null } {
+		const { plate, document, held } = this;
+		if (what === 'plates') return { what, all: document.plates.map(({ id }) => id), chosen: plate?.id ?? null };
+		if (what === 'colours') {
+			const chosen = held?.kind === 'linked' ? held.id : null;
+			return { what, all: document.linked.map(({ id }) => id), chosen };
+		}
+		const parts = plate && kindOf(plate).parts;
+		if (!plate || !parts) return { what, all: [], chosen: null };
+		return { what, all: parts.ids(plate), chosen: this.place === null ? null : parts.idAt(plate, this.place) };
+	}
+
+	/** What of the gathered is still there: parts are of the open plate. */
+	private stillGathered(): Gathered | null {
+		const choice = this.gatheredChoice;
+		if (!choice) return null;
+		const { all } = this.among(choice.what);
+		const ids = choice.ids.filter((id) => all.includes(id));
+		return ids.length > 0 ? { ...choice, ids } : null;
+	}
+
+	/**
+	 * Gathers with the keys that were down while this one was clicked; without any, nothing is gathered any more.
+	 * @param chosen The one that was chosen before the click, where the click has changed that already.
+	 */
+	gather(what: Gathered['what'], id: string, keys: GatheringKeys, chosen?: string | null): void {
+		const among = this.among(what);
+		this.gatheredChoice = gather(this.gathered, { ...among, chosen: chosen ?? among.chosen }, id, keys);
+	}
+
+	/** The part of the open plate to which belongs what is held; null where its kind has no parts. */
+	get partHeld(): string | null {
+		return this.held?.kind === 'place' ? this.among('parts').chosen : null;
+	}
+
+	isGathered(what: Gathered['what'], id: string): boolean {
+		return this.gathered?.what === what && this.gathered.ids.includes(id);
+	}
+
+	gatherNone(): void {
+		this.gatheredChoice = null;
+	}
+
 	/** Puts a plate beside the open one. */
 	putBeside(id: string): void {
 		const open = this.plate?.id;
 		this.pairChoice = open === undefined || open === id ? null : [open, id];
+	}
+
+	/** Puts a plate on the left (0) or on the right (1), where two stand side by side; what was open there is so no more. */
+	putOnSide(side: 0 | 1, id: string): void {
+		const { pair } = this;
+		if (!pair || pair.some((plate) => plate.id === id)) return;
+		const wasOpen = pair[side].id === this.plate?.id;
+		this.pairChoice = side === 0 ? [id, pair[1].id] : [pair[0].id, id];
+		if (wasOpen) this.choosePlate(id);
+	}
+
+	/** Opens the plate that stands beside the open one, each keeping its view. */
+	turnTo(id: string): void {
+		if (id === this.plate?.id) return;
+		this.choosePlate(id);
+		[this.view, this.viewBeside] = [this.viewBeside, this.view];
 	}
 
 	/** One plate again, the open one. */

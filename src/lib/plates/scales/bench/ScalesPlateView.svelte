@@ -143,6 +143,7 @@
 		<div
 			class="row"
 			class:chosen
+			class:gathered={workbench.isGathered('parts', decision.id)}
 			class:tried={chosen && workbench.isTried}
 			role="group"
 			aria-label="Row {row + 1}, {labelOfRow(decision)}"
@@ -214,8 +215,8 @@
 		right: 1.2%;
 		pointer-events: none;
 	}
-	.row.chosen::before,
-	.row.chosen::after {
+	.row:is(.chosen, .gathered)::before,
+	.row:is(.chosen, .gathered)::after {
 		content: '';
 		position: absolute;
 		top: 3px;
@@ -227,11 +228,11 @@
 	.row.tried::after {
 		border-style: dashed;
 	}
-	.row.chosen::before {
+	.row:is(.chosen, .gathered)::before {
 		left: 0;
 		border-right: 0;
 	}
-	.row.chosen::after {
+	.row:is(.chosen, .gathered)::after {
 		right: 0;
 		border-left: 0;
 	}
