@@ -139,6 +139,9 @@ test('checks say what holds and why not, point to the step, and can be added, de
 	await checks.getByRole('button', { name: 'Add a check' }).click();
 	await page.getByRole('radio', { name: 'for every row' }).check();
 	await page.getByRole('button', { name: /^Even steps/ }).click();
+	// The list stays for the next one, and shows what came of this.
+	await expect(page.getByRole('button', { name: /^Even steps.* every row/ })).toBeVisible();
+	await page.keyboard.press('Escape');
 	await expect(checks.getByText(/of 12 hold/)).toBeVisible();
 	await checks.getByLabel('Limits of “Evenness 0.8 or more”').click();
 	await checks.getByLabel('Evenness, at least').fill('0.05');

@@ -42,7 +42,7 @@ export const SCHEME_WORDS: Readonly<Record<Scheme, SchemeWords>> = {
 	},
 	rectangle: {
 		name: 'Rectangle',
-		says: 'Two pairs of opposites, nearer to each other on two sides.',
+		says: 'A colour and its opposite, both split: two pairs of opposites, nearer to each other on two sides.',
 		keeps: 'Both pairs stay opposite: the second turns against the lead to set the width.'
 	},
 	'analogous-complement': {

@@ -26,12 +26,17 @@ function sheet(
 /** So many of the study's colours at the most, the first ones. */
 const some = ({ colours }: Surroundings, most: number): readonly ColourSource[] => colours.slice(0, most);
 
-/** Neighbours in the order of the study, and the last with the first: as many pairs as are wanted, again from the beginning where they end. */
+/**
+ * As many pairs as are wanted, in the order of the study: two and two where there are colours enough for each pair to have its own;
+ * otherwise neighbours, and the last with the first, again from the beginning where they end.
+ */
 const pairs = ({ colours }: Surroundings, count: number): (readonly ColourSource[])[] =>
-	Array.from({ length: count }, (_, i) => [
-		colours[i % colours.length]!,
-		colours[(i + 1 + Math.floor(i / colours.length)) % colours.length]!
-	]);
+	colours.length >= 2 * count
+		? Array.from({ length: count }, (_, i) => [colours[2 * i]!, colours[2 * i + 1]!])
+		: Array.from({ length: count }, (_, i) => [
+				colours[i % colours.length]!,
+				colours[(i + 1 + Math.floor(i / colours.length)) % colours.length]!
+			]);
 
 const only = (plate: ScalesPlate, ...recipes: readonly Recipe[]): boolean =>
 	plate.scales.length > 0 && plate.scales.every(({ recipe }) => recipes.includes(recipe));

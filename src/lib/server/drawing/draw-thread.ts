@@ -1,12 +1,12 @@
-import { coloursOfPlate, drawPlate, isListed } from '$lib/plates/draw-plate';
+import { drawPlate } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { type Palette } from '$lib/model/palette';
+import { pagesOf } from '$lib/study/paper';
 import { printRequestSchema } from '$lib/study/print';
 import { pictureRequestSchema } from '$lib/study/requests';
 import { studyDocumentSchema } from '$lib/study/study';
 import { readAs, Refusal } from '../answer';
 import { byNearness } from '../palettes/nearness';
-import { type Page } from '../print/sheets';
 import { readStored } from '../stored';
 import { type Made } from './made';
 
@@ -29,16 +29,8 @@ export const print = (text: string): Promise<Made<Uint8Array>> =>
 	made(async () => {
 		const { titleBlock, plates, linked, page, codes, reflection, questions } = readAs(text, printRequestSchema);
 		const { pagesToPdf } = await import('../print/pdf');
-		// Drawn one after the other, as they are written; of a copy, with which all goes that was remembered for drawing it again.
-		function* pages(): Generator<Page> {
-			for (const [place, each] of plates.entries()) {
-				const plate = structuredClone(each);
-				yield {
-					drawing: drawPlate(plate, linked, questions.includes(place) ? 'question' : 'full'),
-					codes: codes && isListed(plate) ? coloursOfPlate(plate, linked).map(({ name, hex }) => `${name} ${hex}`) : []
-				};
-			}
-		}
+		// Drawn one after the other, as they are written.
+		const pages = () => pagesOf({ plates, linked, questions, codes });
 		return pagesToPdf(pages, plates.length, titleBlock, page, reflection);
 	});
 

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
@@ -29,7 +29,7 @@ const drawing: Drawing = {
 };
 const print = (date = '2026-03-09') =>
 	pagesToPdf(
-		() => [{ drawing, codes: [] }],
+		() => [{ drawing, says: 'A run of three dyes.', codes: ['Madder #b3392b'] }],
 		1,
 		{ title: 'Printed', maker: 'Ansa Quill', course: '', unit: 'Unit 2: greys', date },
 		{ paper: 'a4', across: true }
@@ -63,7 +63,7 @@ describe('a print', () => {
 		writeFileSync(
 			join(folder, 'written.pdf'),
 			await pagesToPdf(
-				() => [{ drawing, codes: [] }],
+				() => [{ drawing, says: 'A run of three dyes.', codes: ['Madder #b3392b'] }],
 				1,
 				{ title: 'Printed', maker: '', course: '', unit: '', date: '2026-03-09' },
 				{ paper: 'a4', across: true },
@@ -80,6 +80,18 @@ describe('a print', () => {
 		expect(said).toContain(`${pages} of ${pages}`);
 		// Without one there is nothing but the plate.
 		expect(execFileSync('pdfinfo', [file]).toString()).toMatch(/Pages:\s+1\n/);
+	});
+
+	it('is tagged: read to somebody, each plate is a figure with what it shows, before the title block with its codes (ISO 32000-1 §14.8)', () => {
+		const info = execFileSync('pdfinfo', [file]).toString();
+		expect(info).toMatch(/Tagged:\s+yes/);
+		const read = execFileSync('pdfinfo', ['-struct-text', file]).toString();
+		expect(read.split('\n').map((each) => each.trim().split(' ')[0])).toEqual(
+			expect.arrayContaining(['Document', 'Figure', 'P'])
+		);
+		expect(readFileSync(file, 'latin1')).toContain('/Alt (Printed. A run of three dyes.)');
+		expect(read.indexOf('Ansa Quill')).toBeGreaterThan(read.indexOf('Figure'));
+		expect(read.indexOf('Madder #b3392b')).toBeGreaterThan(read.indexOf('Ansa Quill'));
 	});
 
 	it('says the unit once, whether somebody wrote the word or only its number', () => {

@@ -5,14 +5,10 @@ import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
 import { faceFiles } from './faces';
-import { pagesOfText, writePage } from './reflection';
-import { sheetsOf, type Page } from './sheets';
-import { INK, SOFT, write, type Words } from './write';
-
-/** All around the page, and what the title block takes at its foot, in points. */
-const MARGIN = 36;
-const FOOT = 38;
-const CODE_LINE = 11;
+import { CODE_LINE, CODE_SIZE, FOOT, MARGIN, roomOf } from '$lib/study/paper';
+import { sheetsOf, type Page, type Placed } from '$lib/study/sheets';
+import { pagesOfText, WRITTEN } from '$lib/study/written-pages';
+import { INK, measureIn, SOFT, write, type Words } from './write';
 
 type Pdf = PDFKit.PDFDocument;
 
@@ -40,40 +36,33 @@ export async function pagesToPdf(
 		ModDate: date
 	};
 	const page = { autoFirstPage: false, size: [width, height] as [number, number], margin: 0 };
-	// As PDF/A (ISO 19005-2) has it: with the sRGB profile inside, so that the codes mean the same on every press and screen.
-	const pdf = new PDFDocument({ ...page, info, lang: 'en-GB', subset: 'PDF/A-2b', pdfVersion: '1.7' });
+	const form = { lang: 'en-GB', subset: 'PDF/A-2b', pdfVersion: '1.7', tagged: true, displayTitle: true } as const;
+	// As PDF/A (ISO 19005-2) has it: with the sRGB profile inside, so that the codes mean the same on every press and screen. Tagged
+	// (ISO 32000-1 §14.8): whoever has it read to them hears what each plate shows.
+	const pdf = new PDFDocument({ ...page, info, ...form });
 	for (const { name, path } of await faceFiles()) pdf.registerFont(name, path);
 	const done = collected(pdf);
-	const room = {
-		width: width - 2 * MARGIN,
-		height: height - 2 * MARGIN - FOOT,
-		lineHeight: CODE_LINE,
-		linesOf: (codes: readonly string[]) => linesOf(pdf, codes, width - 2 * MARGIN)
-	};
-	const written = pagesOfText(pdf, reflection, room);
+	const measure = measureIn(pdf);
+	const room = roomOf(layout, measure);
+	const written = pagesOfText(reflection, room, measure);
 	const total = (layout.across ? count : [...sheetsOf(pages(), room, true)].length) + written.length;
+	const whole = pdf.struct('Document');
+	pdf.addStructure(whole);
 	let sheet = 0;
 	for (const { placed, lines } of sheetsOf(pages(), room, !layout.across)) {
 		sheet++;
 		pdf.addPage();
-		for (const { drawing, scale, x, y } of placed) {
-			pdf
-				.save()
-				.translate(MARGIN + x, MARGIN + y)
-				.scale(scale);
-			// White paper is white already.
-			if (drawing.paper !== '#ffffff') pdf.rect(0, 0, drawing.width, drawing.height).fill(drawing.paper);
-			for (const shape of drawing.shapes) draw(pdf, shape);
-			pdf.restore();
-		}
-		foot(pdf, titleBlock, { page: `${sheet} of ${total}`, lines }, width, height);
+		for (const each of placed) place(pdf, whole, each);
+		foot(pdf, whole, titleBlock, { number: sheet, total, lines }, width, height);
 	}
 	for (const lines of written) {
 		sheet++;
 		pdf.addPage();
-		writePage(pdf, lines, MARGIN);
-		foot(pdf, titleBlock, { page: `${sheet} of ${total}`, lines: [] }, width, height);
+		whole.add(pdf.struct('H1', {}, [() => writeHeading(pdf)]));
+		whole.add(pdf.struct('P', {}, [() => writeLines(pdf, lines)]));
+		foot(pdf, whole, titleBlock, { number: sheet, total, lines: [] }, width, height);
 	}
+	whole.end();
 	pdf.end();
 	return done;
 }
@@ -122,49 +111,79 @@ function draw(pdf: Pdf, shape: Shape): void {
 	}
 }
 
-const CODE_SIZE = 8.5;
-const BETWEEN = ' · ';
+type Structure = PDFKit.PDFStructureElement;
 
-/** Names with their codes in as few lines as they fit in, each code whole. */
-function linesOf(pdf: Pdf, codes: readonly string[], width: number): string[] {
-	pdf.font('sans').fontSize(CODE_SIZE);
-	return codes.reduce<string[]>((lines, code) => {
-		const longer = lines.length === 0 ? code : `${lines.at(-1)!}${BETWEEN}${code}`;
-		if (lines.length > 0 && pdf.widthOfString(longer) <= width) return [...lines.slice(0, -1), longer];
-		return [...lines, code];
-	}, []);
+/** A drawing at its place, as a figure that says what it shows. */
+function place(pdf: Pdf, whole: Structure, { drawing, says, scale, x, y }: Placed): void {
+	const figure = (): void => {
+		pdf
+			.save()
+			.translate(MARGIN + x, MARGIN + y)
+			.scale(scale);
+		// White paper is white already.
+		if (drawing.paper !== '#ffffff') pdf.rect(0, 0, drawing.width, drawing.height).fill(drawing.paper);
+		for (const shape of drawing.shapes) draw(pdf, shape);
+		pdf.restore();
+	};
+	whole.add(pdf.struct('Figure', { title: drawing.title, alt: `${drawing.title}. ${says}` }, [figure]));
 }
 
-/** The title block: who made what, for which course and unit, when, and which page of how many this is. */
+/** A line in the sans of the title block, or as is said. */
+function line(pdf: Pdf, x: number, y: number, words: string, more: Partial<Words> = {}): void {
+	const plain = { size: CODE_SIZE, face: 'sans', strong: false, anchor: 'start', fill: SOFT } as const;
+	write(pdf, { kind: 'words', x, y, words, ...plain, ...more });
+}
+
+const writeHeading = (pdf: Pdf): void =>
+	line(pdf, MARGIN, MARGIN + WRITTEN.heading.size, 'Reflection', {
+		face: 'serif',
+		size: WRITTEN.heading.size,
+		fill: INK
+	});
+
+function writeLines(pdf: Pdf, lines: readonly string[]): void {
+	lines.forEach((words, i) => {
+		const y = MARGIN + WRITTEN.heading.height + (i + 0.75) * WRITTEN.line;
+		line(pdf, MARGIN, y, words, { face: 'serif', size: WRITTEN.size, fill: INK });
+	});
+}
+
+/**
+ * The title block: who made what, for which course and unit, when, and which page of how many this is. It is read out on the first
+ * page; on the others it is an ornament of the page, and only its codes are read.
+ */
 function foot(
 	pdf: Pdf,
+	whole: Structure,
 	{ title, maker, course, unit, date }: TitleBlock,
-	{ page, lines }: { page: string; lines: readonly string[] },
+	{ number, total, lines }: { number: number; total: number; lines: readonly string[] },
 	width: number,
 	height: number
 ): void {
 	const top = height - MARGIN - FOOT + 14 - lines.length * CODE_LINE;
-	pdf
-		.moveTo(MARGIN, top)
-		.lineTo(width - MARGIN, top)
-		.lineWidth(0.5)
-		.stroke(INK);
-	const line = (x: number, y: number, words: string, more: Partial<Words>): void =>
-		write(pdf, {
-			kind: 'words',
-			x,
-			y,
-			words,
-			size: CODE_SIZE,
-			face: 'sans',
-			strong: false,
-			anchor: 'start',
-			fill: SOFT,
-			...more
-		});
-	line(MARGIN, top + 14, title, { face: 'serif', size: 11, fill: INK });
-	line(MARGIN, top + 25, [maker, course].filter(Boolean).join(' · '), {});
-	line(width - MARGIN, top + 14, [sayUnit(unit), date].filter(Boolean).join(' · '), { anchor: 'end' });
-	line(width - MARGIN, top + 25, page, { anchor: 'end' });
-	lines.forEach((codes, i) => line(MARGIN, top + 25 + (i + 1) * CODE_LINE, codes, {}));
+	const rule = () =>
+		pdf
+			.moveTo(MARGIN, top)
+			.lineTo(width - MARGIN, top)
+			.lineWidth(0.5)
+			.stroke(INK);
+	const block = () => {
+		line(pdf, MARGIN, top + 14, title, { face: 'serif', size: 11, fill: INK });
+		line(pdf, MARGIN, top + 25, [maker, course].filter(Boolean).join(' · '));
+		line(pdf, width - MARGIN, top + 14, [sayUnit(unit), date].filter(Boolean).join(' · '), { anchor: 'end' });
+		line(pdf, width - MARGIN, top + 25, `${number} of ${total}`, { anchor: 'end' });
+	};
+	ornament(pdf, rule);
+	if (number === 1) whole.add(pdf.struct('P', {}, [block]));
+	else ornament(pdf, block);
+	if (lines.length === 0) return;
+	const codes = () => lines.forEach((each, i) => line(pdf, MARGIN, top + 25 + (i + 1) * CODE_LINE, each));
+	whole.add(pdf.struct('P', {}, [codes]));
+}
+
+/** What is not read out. */
+function ornament(pdf: Pdf, write: () => void): void {
+	pdf.markContent('Artifact', { type: 'Pagination' });
+	write();
+	pdf.endMarkedContent();
 }

@@ -1,4 +1,5 @@
 import { type Of } from '$lib/drawing/drawing';
+import { type Measure } from '$lib/study/paper';
 import { runsOf, type FaceName } from './faces';
 
 /** The inks of what stands on the paper itself. */
@@ -23,6 +24,8 @@ export function write(pdf: Pdf, { x, y, words, size, face, strong, anchor, fill 
 	}
 }
 
-/** How wide words are in the serif at a size, in points. */
-export const widthOf = (pdf: Pdf, words: string, size: number): number =>
-	runsOf(words, 'serif').reduce((sum, { font, text }) => sum + pdf.font(font).fontSize(size).widthOfString(text), 0);
+/** How wide words are in a face at a size, in points. */
+export const measureIn =
+	(pdf: Pdf): Measure =>
+	(words, face, size) =>
+		runsOf(words, face).reduce((sum, { font, text }) => sum + pdf.font(font).fontSize(size).widthOfString(text), 0);

@@ -75,13 +75,15 @@
 		/>
 		{#if subject.follows === null}
 			<div class="tracks" class:many={coordinates.axes.length > 3}>
-				<div class="models" role="radiogroup" aria-label="Coordinates">
-					{#each COORDINATES as model, i (model.name)}
-						<label class="model" class:on={chosen === i} title={model.says}>
-							<input type="radio" name="coordinates" checked={chosen === i} onchange={() => (chosen = i)} />
-							{model.name}
-						</label>
-					{/each}
+				<div class="models">
+					<div role="radiogroup" aria-label="Coordinates">
+						{#each COORDINATES as model, i (model.name)}
+							<label class="model" class:on={chosen === i} title={model.says}>
+								<input type="radio" name="coordinates" checked={chosen === i} onchange={() => (chosen = i)} />
+								{model.name}
+							</label>
+						{/each}
+					</div>
 					{#if plate && parts?.tools}<parts.tools {workbench} {plate} />{/if}
 					{#if parts?.title}<FollowAnother {workbench} />{/if}
 					<BeginActions {workbench} where="tracks" />
@@ -144,6 +146,9 @@
 		padding-left: 82px;
 		font-size: 11.5px;
 		color: #c4c4c4;
+	}
+	.models [role='radiogroup'] {
+		display: contents;
 	}
 	.models .model {
 		position: relative;

@@ -25,16 +25,21 @@
 	let texts = $state(['', '', '']);
 	let complaint = $state('');
 
+	/** A colour that nobody has named. */
+	function machineNamed(text: string): BegunColour {
+		const { colour } = readPasted(text);
+		return { name: asLine(capital(colourWords(fit(colour).linear))), text, namedBy: 'machine' };
+	}
+
 	/** What a text comes to: a linked colour, with what is seen of it, or a word on what is wrong; null where it is empty. */
 	function readOne(text: string): { colour: BegunColour; hex: string } | { complaint: string } | null {
 		if (text.trim() === '') return null;
 		try {
 			const { colour, text: css } = readPasted(text);
 			const seeThrough = isSeeThrough(colour);
-			const name = asLine(capital(colourWords(fit(colour).linear)));
 			const stored = seeThrough ? onWhite(colour) : css;
 			const { hex } = show(seeThrough ? readPasted(stored).colour : colour);
-			return { colour: { name, text: stored, namedBy: 'machine' }, hex };
+			return { colour: { ...machineNamed(css), text: stored }, hex };
 		} catch (error) {
 			if (error instanceof Problem)
 				return {
@@ -57,32 +62,49 @@
 		document.querySelector<HTMLElement>('.bar button')?.focus();
 	}
 
-	function begin(event: SubmitEvent) {
+	/** The colours of a text that is no single one: a list, as people paste it. */
+	async function listOf(text: string): Promise<readonly BegunColour[]> {
+		try {
+			const { colours } = await readColoursApart(text);
+			return colours.map(({ name, text: css }) => (name ? { name: asLine(name), text: css } : machineNamed(css)));
+		} catch (error) {
+			if (error instanceof Problem) return [];
+			throw error;
+		}
+	}
+
+	async function begin(event: SubmitEvent) {
 		event.preventDefault();
-		const [wrong] = read.flatMap((each) => (each && 'complaint' in each ? [each.complaint] : []));
-		const colours = read.flatMap((each) => (each && 'colour' in each ? [each.colour] : []));
+		const found = await Promise.all(
+			read.map(async (each, i) => {
+				if (!each) return [];
+				if ('colour' in each) return [each.colour];
+				const list = await listOf(texts[i]!);
+				return list.length > 0 ? list : each.complaint;
+			})
+		);
+		const colours = found.flatMap((each) => (typeof each === 'string' ? [] : each));
+		const wrong = found.find((each) => typeof each === 'string');
 		complaint = wrong ?? (colours.length === 0 ? 'No colour yet. Type or paste one, such as #b3392b or “teal”.' : '');
 		if (complaint === '') void beginWith(colours);
 	}
 
-	/** Several colours pasted at once take a field each, from the one on. */
+	/** Several colours pasted at once take a field each, from the one on; more than there are fields stay together, as a list. */
 	async function paste(event: ClipboardEvent, at: number) {
 		const pasted = event.clipboardData?.getData('text/plain') ?? '';
 		if (!/[\n;]|#.*#/.test(pasted.trim())) return;
 		event.preventDefault();
-		try {
-			const { colours } = await readColoursApart(pasted);
-			texts = texts.map((text, i) => colours[i - at]?.text ?? text);
-		} catch (error) {
-			if (!(error instanceof Problem)) throw error;
-			complaint = error.message;
-		}
+		const colours = await listOf(pasted);
+		if (colours.length === 0)
+			complaint = 'What was pasted holds no colour. Expected: codes such as #b3392b, or names of CSS.';
+		else if (colours.length <= texts.length - at) texts = texts.map((text, i) => colours[i - at]?.text ?? text);
+		else texts[at] = colours.map(({ text }) => text).join(', ');
 	}
 </script>
 
 <form onsubmit={begin} aria-label="Three colours of mine">
 	<h2>Three colours of mine</h2>
-	<p>One to three, typed or pasted as they come: #b3392b, rgb(179 57 43), teal.</p>
+	<p>One to three, or a list in one field, typed or pasted as they come: #b3392b, rgb(179 57 43), teal.</p>
 	<div class="fields">
 		{#each ORDINALS as ordinal, i (ordinal)}
 			<label>
@@ -92,7 +114,7 @@
 					aria-label="{ordinal} colour"
 					spellcheck="false"
 					autocomplete="off"
-					maxlength="200"
+					maxlength="4000"
 					bind:value={texts[i]}
 					onpaste={(event) => void paste(event, i)}
 				/>

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { PAPER_WORDS, PAPERS, type PageLayout } from '$lib/study/print';
 	import Sheet from '$lib/ui/Sheet.svelte';
-	import { downloadPdf, PRINTED_AS, type PrintedAs } from './take-away';
+	import PrintPreview from './PrintPreview.svelte';
+	import { downloadPdf, printRequest, PRINTED_AS, type PrintedAs } from './take-away';
 	import { whileMade } from './while-made';
 	import { type Workbench } from './workbench.svelte';
 
@@ -32,6 +33,9 @@
 </script>
 
 <Sheet title="Print, as PDF" bind:open>
+	{#if open && plates.length > 0}
+		<PrintPreview request={printRequest(workbench.document, { plates, page, as, codes })} />
+	{/if}
 	<div class="choices">
 		<fieldset>
 			<legend>What</legend>

@@ -44,14 +44,13 @@ function statesOf(plates: readonly Plate[], as: PrintedAs): { plate: Plate; asks
 	});
 }
 
-/** Plates of a study as a PDF, one a page. Says in words what went wrong. */
-export function downloadPdf(
+/** What is asked of the server to print plates of a study so. */
+export function printRequest(
 	{ titleBlock, linked, reflection, plates: all }: StudyDocument,
-	{ plates, page, as, codes }: Printed,
-	making: Making
-): Promise<string | null> {
+	{ plates, page, as, codes }: Printed
+): PrintRequest {
 	const shown = statesOf(plates, as);
-	const request: PrintRequest = {
+	return {
 		titleBlock,
 		plates: shown.map(({ plate }) => plate),
 		linked,
@@ -61,8 +60,13 @@ export function downloadPdf(
 		// A reflection is on the whole, by whoever made it: it goes with all plates, and not with one or with a hand-out.
 		reflection: as === 'stands' && plates.length === all.length ? (reflection ?? '') : ''
 	};
-	const name = as === 'stands' ? handInName(titleBlock) : `${handInName(titleBlock)}-${as}`;
-	return downloadMade('/api/print', request, `${name}.pdf`, making);
+}
+
+/** Plates of a study as a PDF. Says in words what went wrong. */
+export function downloadPdf(document: StudyDocument, printed: Printed, making: Making): Promise<string | null> {
+	const { as } = printed;
+	const name = as === 'stands' ? handInName(document.titleBlock) : `${handInName(document.titleBlock)}-${as}`;
+	return downloadMade('/api/print', printRequest(document, printed), `${name}.pdf`, making);
 }
 
 export function downloadStudy(document: StudyDocument): void {

@@ -53,8 +53,12 @@
 	let onRow = $state(true);
 	const row = $derived(scaleOn(workbench, plate)?.id ?? null);
 
-	function add(rule: ScaleRule, close: () => void) {
-		close();
+	/** Where a rule is put on already, and what comes of it. */
+	const asked = (rule: ScaleRule): readonly Judged[] =>
+		judged.filter(({ check }) => JSON.stringify(check.rule) === JSON.stringify(rule));
+
+	/** The list stays for the next one, of this row or of another that is clicked meanwhile. */
+	function add(rule: ScaleRule) {
 		workbench.edit('Add a check', addCheck(plate.id, { id: newId(), scale: onRow ? row : null, rule }));
 	}
 </script>
@@ -65,7 +69,7 @@
 		{#if judged.length > 0}<span>{holding} of {judged.length} hold</span>{/if}
 		<BesideButton role="dialog" kind="act small" label="Add a check" first=".rule" goes=".rule">
 			{#snippet button()}Add a check{/snippet}
-			{#snippet children(close)}
+			{#snippet children()}
 				<fieldset class="whose">
 					<legend class="unseen">For</legend>
 					<label><input type="radio" name="whose" bind:group={onRow} value={true} /> for this row</label>
@@ -75,8 +79,14 @@
 				{#each COMMON_RULES as { about, rules } (about)}
 					<h3>{about}</h3>
 					{#each rules as { name, says, rule } (name)}
-						<button class="offered rule" disabled={full || (onRow && row === null)} onclick={() => add(rule, close)}>
+						<button class="offered rule" disabled={full || (onRow && row === null)} onclick={() => add(rule)}>
 							<b>{name}</b><span>{says}</span>
+							{#each asked(rule) as result (result.check.id)}
+								<em>
+									<Verdict verdict={result.holds ? 'holds' : 'look'} />
+									{result.check.scale === null ? 'every row' : `row ${rowOf(result)}`}
+								</em>
+							{/each}
 						</button>
 					{/each}
 				{/each}
@@ -183,6 +193,13 @@
 	}
 	li .small {
 		margin-top: 3px;
+	}
+	em {
+		display: flex;
+		grid-column: 1 / -1;
+		gap: 6px;
+		font-size: 12px;
+		font-style: normal;
 	}
 	.whose {
 		display: flex;

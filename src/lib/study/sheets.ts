@@ -1,15 +1,17 @@
 import { type Drawing } from '$lib/drawing/drawing';
 import { shortened } from '$lib/drawing/words';
 
-/** A drawing, with the codes that its title block names. */
+/** A drawing, what it shows in words, and the codes that its title block names. */
 export interface Page {
 	readonly drawing: Drawing;
+	readonly says: string;
 	readonly codes: readonly string[];
 }
 
 /** A drawing on a sheet: how much it is scaled, and its left upper corner in points from that of the room. */
-interface Placed {
+export interface Placed {
 	readonly drawing: Drawing;
+	readonly says: string;
 	readonly scale: number;
 	readonly x: number;
 	readonly y: number;
@@ -51,9 +53,9 @@ function laidOut(pages: readonly Page[], room: Room): SheetOfPaper & { fits: boo
 	const sum = pages.reduce((total, { drawing }, i) => total + scales[i]! * drawing.height, 0);
 	const share = Math.min(1, (height - gaps) / sum);
 	let y = 0;
-	const placed = pages.map(({ drawing }, i): Placed => {
+	const placed = pages.map(({ drawing, says }, i): Placed => {
 		const scale = share * scales[i]!;
-		const at = { drawing, scale, x: (room.width - scale * drawing.width) / 2, y };
+		const at = { drawing, says, scale, x: (room.width - scale * drawing.width) / 2, y };
 		y += scale * drawing.height + GAP;
 		return at;
 	});

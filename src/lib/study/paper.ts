@@ -1,0 +1,62 @@
+import { coloursOfPlate, describePlate, drawPlate, isListed } from '$lib/plates/draw-plate';
+import { trimmed } from '$lib/drawing/trimmed';
+import { type Plate } from '$lib/plates/plate';
+import { type LinkedColour } from '$lib/model/linked';
+import { pageSize, type PageLayout } from './print';
+import { type Page, type Room } from './sheets';
+
+/** All around the page, and what the title block takes at its foot, in points. */
+export const MARGIN = 36;
+export const FOOT = 38;
+/** Of codes in the title block: their size and the height of a line, in points. */
+export const CODE_SIZE = 8.5;
+export const CODE_LINE = 11;
+const BETWEEN = ' · ';
+
+/** How wide words are in a face at a size, in points. */
+export type Measure = (words: string, face: 'serif' | 'sans', size: number) => number;
+
+/** Names with their codes in as few lines as they fit in, each code whole. */
+function linesOf(codes: readonly string[], width: number, measure: Measure): string[] {
+	return codes.reduce<string[]>((lines, code) => {
+		const longer = lines.length === 0 ? code : `${lines.at(-1)!}${BETWEEN}${code}`;
+		if (lines.length > 0 && measure(longer, 'sans', CODE_SIZE) <= width) return [...lines.slice(0, -1), longer];
+		return [...lines, code];
+	}, []);
+}
+
+/** What a page of a layout has for its drawings. */
+export function roomOf(layout: PageLayout, measure: Measure): Room {
+	const [width, height] = pageSize(layout).map((side) => side - 2 * MARGIN) as [number, number];
+	return {
+		width,
+		height: height - FOOT,
+		lineHeight: CODE_LINE,
+		linesOf: (codes) => linesOf(codes, width, measure)
+	};
+}
+
+/** Plates as they are printed, each drawn when it is asked for: without the empty foot of its sheet. */
+export function* pagesOf({
+	plates,
+	linked,
+	questions,
+	codes
+}: {
+	readonly plates: readonly Plate[];
+	readonly linked: readonly LinkedColour[];
+	/** Which of them, by their places, are drawn as questions. */
+	readonly questions: readonly number[];
+	/** Whether the title block names the colours of exercises with their codes. */
+	readonly codes: boolean;
+}): Generator<Page> {
+	for (const [place, each] of plates.entries()) {
+		// Of a copy, with which all goes that was remembered for drawing it again.
+		const plate = structuredClone(each);
+		yield {
+			drawing: trimmed(drawPlate(plate, linked, questions.includes(place) ? 'question' : 'full')),
+			says: describePlate(plate, linked),
+			codes: codes && isListed(plate) ? coloursOfPlate(plate, linked).map(({ name, hex }) => `${name} ${hex}`) : []
+		};
+	}
+}
