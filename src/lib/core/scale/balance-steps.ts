@@ -102,8 +102,10 @@ export function balancedSteps(passage: Passage, start: readonly number[], enough
 	const keep = (found: Balanced): void => {
 		if (found.ratio < best.ratio) best = found;
 	};
-	for (let round = 0; round < ROUNDS && !(best.ratio <= enough); round++) {
+	if (best.ratio <= enough) return best;
+	for (let round = 0; round < ROUNDS; round++) {
 		keep(newton(passage, { shares: [...shares], ratio: ratioOf(lengthsOf(passage, shares)) }, enough));
+		if (best.ratio <= enough) break;
 		for (let sweep = 0; sweep < SWEEPS; sweep++) balance(passage, shares);
 	}
 	return best;
