@@ -62,6 +62,12 @@ module.exports = {
 			to: { pathNot: '^src/lib/(core|model|plates|study)/|^node_modules/zod/' }
 		},
 		{
+			name: 'paper-knows-the-study',
+			severity: 'error',
+			from: from('^src/lib/paper/'),
+			to: { pathNot: '^src/lib/(core|model|drawing|plates|study|paper)/|^node_modules/svgpath/' }
+		},
+		{
 			name: 'server-stays-on-the-server',
 			severity: 'error',
 			from: {

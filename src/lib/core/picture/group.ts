@@ -3,9 +3,10 @@ import { mapToGamut } from '../colour/gamut';
 import { type Triple } from '../colour/vector';
 import { Problem } from '../problem';
 import { gather, type Bins } from './bins';
+import { mainHue, nearHue } from './main-hue';
 
 /** What counts most when a picture is brought to a few colours. */
-export const EMPHASES = ['area', 'strong', 'quiet', 'light', 'dark', 'spread'] as const;
+export const EMPHASES = ['area', 'strong', 'quiet', 'light', 'dark', 'spread', 'one-hue'] as const;
 export type Emphasis = (typeof EMPHASES)[number];
 
 /** A colour of a picture: linear sRGB, and the share of the picture's area that is nearest to it. */
@@ -21,7 +22,8 @@ const WEIGHT: Readonly<Record<Emphasis, (lightness: number, chroma: number) => n
 	quiet: (_, chroma) => 1 / (0.05 + (chroma / 0.05) ** 2),
 	light: (lightness) => 0.01 + lightness ** 4,
 	dark: (lightness) => 0.01 + (1 - lightness) ** 4,
-	spread: () => 1
+	spread: () => 1,
+	'one-hue': () => 1
 };
 
 const ATTEMPTS = 4;
@@ -128,7 +130,7 @@ function bestOf(bins: Bins, weights: Float64Array, count: number, random: () => 
 /**
  * The colours of a picture: its pixels grouped in OKLab to `count` colours (2 to 16), the one with the greatest area first.
  * `rgba` is a plain buffer, 8 bits a channel, row by row; more than half transparent pixels are left out. The same seed
- * gives the same colours. Fewer come back where the picture has fewer.
+ * gives the same colours. Fewer come back where the picture has fewer; of one hue, where it has fewer of that.
  * @throws Problem `picture` for a buffer that is no picture of this width, or nothing to be seen in it; `count`.
  */
 export function coloursOfPicture(
@@ -145,18 +147,23 @@ export function coloursOfPicture(
 	const bins = gather(rgba, width);
 	if (bins.count === 0)
 		throw new Problem('picture', 'There is nothing to be seen in the picture.', 'pixels that are not transparent');
-	const chroma = (i: number): number => Math.sqrt(bins.a[i]! ** 2 + bins.b[i]! ** 2);
-	// Spread asks for what is far apart, however small: area counts only by its root.
-	const area = (i: number): number => (emphasis === 'spread' ? Math.sqrt(bins.pixels[i]!) : bins.pixels[i]!);
-	const weights = Float64Array.from(
-		{ length: bins.count },
-		(_, i) => area(i) * WEIGHT[emphasis](bins.l[i]!, chroma(i))
-	);
-	const groups = bestOf(bins, weights, count, seeded(seed));
+	const groups = bestOf(bins, weightsFor(bins, emphasis), count, seeded(seed));
 	const shares = areasOf(bins, groups);
 	return groups
 		.map(({ l, a, b }, k): PictureColour => ({ linear: mapToGamut(l, a, b), share: shares[k]! }))
 		.sort((one, other) => other.share - one.share);
+}
+
+/** How much each bin counts. */
+function weightsFor(bins: Bins, emphasis: Emphasis): Float64Array {
+	const chroma = (i: number): number => Math.sqrt(bins.a[i]! ** 2 + bins.b[i]! ** 2);
+	// Spread asks for what is far apart, however small: area counts only by its root.
+	const area = (i: number): number => (emphasis === 'spread' ? Math.sqrt(bins.pixels[i]!) : bins.pixels[i]!);
+	const ofHue = emphasis === 'one-hue' ? nearHue(bins, mainHue(bins)) : null;
+	return Float64Array.from(
+		{ length: bins.count },
+		(_, i) => area(i) * WEIGHT[emphasis](bins.l[i]!, chroma(i)) * (ofHue ? ofHue(i) : 1)
+	);
 }
 
 function areasOf(bins: Bins, groups: readonly Group[]): number[] {

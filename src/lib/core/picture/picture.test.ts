@@ -1,5 +1,6 @@
+import { converter } from 'culori';
 import { describe, expect, it } from 'vitest';
-import { seeded } from '../../../../tests/support/colours';
+import { BLOBS, stripes } from '../../../../tests/support/pictures';
 import { toLinear } from '../colour/colour';
 import { linearToOklch } from '../colour/oklab';
 import { readColour } from '../colour/read';
@@ -8,45 +9,8 @@ import { differenceOfLinear } from '../difference/lab-of-linear';
 import { Problem } from '../problem';
 import { coloursOfPicture, EMPHASES } from './group';
 
-const BLOBS = [
-	'#b3392b',
-	'#d9b036',
-	'#2f5f86',
-	'#5b4636',
-	'#8d9a5b',
-	'#e9dcc0',
-	'#45424f',
-	'#d0735c',
-	'#8fb0c4',
-	'#5d7f45',
-	'#5b3a52',
-	'#f2f2f2',
-	'#101010',
-	'#c05090',
-	'#30a090',
-	'#8040c0'
-];
+const oklch = converter('oklch');
 const linear = (text: string): Triple => toLinear(readColour(text));
-
-/** A made-up picture of stripes with a little noise: blob k has k + 1 parts of its area. */
-function stripes(width: number, height: number, noise: number, seed = 5): Uint8Array {
-	const next = seeded(seed);
-	const total = BLOBS.reduce((sum, _, k) => sum + k + 1, 0);
-	const rgba = new Uint8Array(4 * width * height);
-	for (let y = 0; y < height; y++)
-		for (let x = 0; x < width; x++) {
-			let part = (x / width) * total;
-			let blob = 0;
-			while (blob < BLOBS.length - 1 && (part -= blob + 1) >= 0) blob++;
-			const code = parseInt(BLOBS[blob]!.slice(1), 16);
-			const at = 4 * (y * width + x);
-			[code >> 16, (code >> 8) & 255, code & 255].forEach(
-				(byte, i) => (rgba[at + i] = Math.max(0, Math.min(255, byte + noise * (next() - 0.5))))
-			);
-			rgba[at + 3] = 255;
-		}
-	return rgba;
-}
 
 const picture = stripes(544, 200, 12);
 const nearest = (colours: readonly { linear: Triple }[], goal: Triple) =>
@@ -78,6 +42,28 @@ describe('colours out of a picture', () => {
 		expect(mean('quiet', 1)).toBeLessThan(mean('area', 1));
 		expect(mean('light', 0)).toBeGreaterThan(mean('area', 0));
 		expect(mean('dark', 0)).toBeLessThan(mean('area', 0));
+	});
+
+	it('of one hue has only that hue, the one of which the picture has most, from light to dark', () => {
+		// Three columns: woad blue with a darker and a lighter one of its hue, much red, a little green (hues by culori 4.0.2).
+		const columns = ['#2f5f86', '#16364f', '#7fa8c9', '#5b6b78', '#b3392b', '#8d9a5b'];
+		const wide = [30, 20, 20, 4, 20, 6];
+		const rgba = new Uint8Array(4 * 100 * 10);
+		for (let i = 0; i < 1000; i++) {
+			let [column, left] = [0, i % 100];
+			while (left >= wide[column]!) left -= wide[column++]!;
+			const code = parseInt(columns[column]!.slice(1), 16);
+			rgba.set([code >> 16, (code >> 8) & 255, code & 255, 255], 4 * i);
+		}
+		const hue = oklch('#2f5f86')!.h!;
+		const colours = coloursOfPicture(rgba, 100, 3, 'one-hue', 1);
+		expect(colours).toHaveLength(3);
+		for (const {
+			linear: [r, g, b]
+		} of colours)
+			expect(Math.abs(oklch({ mode: 'lrgb', r, g, b })!.h! - hue)).toBeLessThan(25);
+		const greys = Uint8Array.from({ length: 400 }, (_, i) => (i % 4 === 3 ? 255 : 40 + 8 * (i >> 5)));
+		expect(coloursOfPicture(greys, 10, 3, 'one-hue', 1)).toHaveLength(3);
 	});
 
 	it('a picture of one colour gives that one, a transparent one is refused, and so is a broken buffer', () => {

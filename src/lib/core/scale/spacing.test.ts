@@ -5,12 +5,13 @@ import { linearToHex } from '../colour/bytes';
 import { readColour } from '../colour/read';
 import { type Triple } from '../colour/vector';
 import { balancedSteps, lengthsOf, ratioOf } from './balance-steps';
+import type * as passages from './passage';
 import { passageBetween, passageThrough, pointOnPassage, type Passage } from './passage';
 import { equalShares, spaced } from './spacing';
 
 // How often a passage is read is counted: it is what every turn of the dial costs.
 vi.mock('./passage', async (original) => {
-	const whole = await original<typeof import('./passage')>();
+	const whole = await original<typeof passages>();
 	return { ...whole, pointOnPassage: vi.fn(whole.pointOnPassage) };
 });
 const read = vi.mocked(pointOnPassage);

@@ -1,7 +1,7 @@
 import { drawPlate } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { type Palette } from '$lib/model/palette';
-import { pagesOf } from '$lib/study/paper';
+import { pagesOf } from '$lib/paper/paper';
 import { printRequestSchema } from '$lib/study/print';
 import { pictureRequestSchema } from '$lib/study/requests';
 import { studyDocumentSchema } from '$lib/study/study';

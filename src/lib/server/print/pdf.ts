@@ -5,9 +5,9 @@ import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
 import { faceFiles } from './faces';
-import { CODE_LINE, CODE_SIZE, FOOT, MARGIN, roomOf } from '$lib/study/paper';
-import { sheetsOf, type Page, type Placed } from '$lib/study/sheets';
-import { pagesOfText, WRITTEN } from '$lib/study/written-pages';
+import { CODE_LINE, CODE_SIZE, FOOT, MARGIN, roomOf } from '$lib/paper/paper';
+import { sheetsOf, type Page, type Placed } from '$lib/paper/sheets';
+import { pagesOfText, WRITTEN } from '$lib/paper/written-pages';
 import { INK, measureIn, SOFT, write, type Words } from './write';
 
 type Pdf = PDFKit.PDFDocument;

@@ -1,5 +1,5 @@
 import { type Of } from '$lib/drawing/drawing';
-import { type Measure } from '$lib/study/paper';
+import { type Measure } from '$lib/paper/paper';
 import { runsOf, type FaceName } from './faces';
 
 /** The inks of what stands on the paper itself. */

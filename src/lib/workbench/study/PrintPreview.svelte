@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { FACES } from '$lib/drawing/drawing';
-	import { CODE_LINE, FOOT, MARGIN, pagesOf, roomOf, type Measure } from '$lib/study/paper';
+	import { CODE_LINE, FOOT, MARGIN, pagesOf, roomOf, type Measure } from '$lib/paper/paper';
 	import { pageSize, type PrintRequest } from '$lib/study/print';
-	import { sheetsOf } from '$lib/study/sheets';
-	import { pagesOfText } from '$lib/study/written-pages';
+	import { sheetsOf } from '$lib/paper/sheets';
+	import { pagesOfText } from '$lib/paper/written-pages';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 
 	/** The sheets of paper that a print will have, small: what stands on which, and how much of it is used. */

@@ -22,7 +22,7 @@ export class OpenStudy {
 	private readonly drafts: Drafts;
 	private readonly asking: NameAsking;
 	/** When a gesture is over: nobody wants to be asked at each turn of a dial. */
-	private readonly askNames = afterPause<void>(() => this.offerNames());
+	private readonly askNames = afterPause<OpenStudy>((open) => open.offerNames());
 	/** The plate that was open first: where it is left is remembered from the first time that another was opened. */
 	private leftAt: string | null = null;
 
@@ -48,7 +48,7 @@ export class OpenStudy {
 		const { decided } = this.workbench;
 		this.saver.note(decided);
 		this.asking.note(decided.linked);
-		this.askNames();
+		this.askNames(this);
 	}
 
 	/** Follows which plate is open, so that the study is opened there the next time; for an effect. */

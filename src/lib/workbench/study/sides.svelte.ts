@@ -28,7 +28,8 @@ export class Sides {
 	readonly open: number = $derived(this.pair?.findIndex((side) => this.isOpen(side)) ?? -1);
 	/** The id that was asked for last: what arrives late is put away. */
 	private wanted: string | null = null;
-	private readonly ends = new Map<OpenStudy, () => void>();
+	/** What is to be done when the second study is put away. */
+	private endOther: (() => void) | null = null;
 
 	constructor(readonly own: OpenStudy) {}
 
@@ -59,10 +60,11 @@ export class Sides {
 
 	/** Begins with the study of the page; gives what is to be done when the page is left. */
 	begin(): () => void {
-		this.ends.set(this.own, this.own.begin());
+		const end = this.own.begin();
 		return () => {
 			this.wanted = null;
-			for (const end of this.ends.values()) end();
+			end();
+			this.endOther?.();
 		};
 	}
 
@@ -81,19 +83,17 @@ export class Sides {
 			await loadBenches(plates.filter((plate) => plate !== null));
 			if (this.wanted !== id) return;
 			this.other = other;
-			this.ends.set(other, other.begin());
+			this.endOther = other.begin();
 		} catch (error) {
 			notices.say(error instanceof Error ? error.message : 'The other study could not be opened.');
 		}
 	}
 
 	private putAway(): void {
-		const gone = this.other;
 		this.onOther = false;
 		this.other = null;
-		if (!gone) return;
-		this.ends.get(gone)?.();
-		this.ends.delete(gone);
+		this.endOther?.();
+		this.endOther = null;
 	}
 
 	/** Changes this side from now on, each keeping its view. */

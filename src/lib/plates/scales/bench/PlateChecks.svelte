@@ -69,28 +69,26 @@
 		{#if judged.length > 0}<span>{holding} of {judged.length} hold</span>{/if}
 		<BesideButton role="dialog" kind="act small" label="Add a check" first=".rule" goes=".rule">
 			{#snippet button()}Add a check{/snippet}
-			{#snippet children()}
-				<fieldset class="whose">
-					<legend class="unseen">For</legend>
-					<label><input type="radio" name="whose" bind:group={onRow} value={true} /> for this row</label>
-					<label><input type="radio" name="whose" bind:group={onRow} value={false} /> for every row</label>
-				</fieldset>
-				{#if full}<p class="full">A plate holds {MOST_CHECKS} checks at most.</p>{/if}
-				{#each COMMON_RULES as { about, rules } (about)}
-					<h3>{about}</h3>
-					{#each rules as { name, says, rule } (name)}
-						<button class="offered rule" disabled={full || (onRow && row === null)} onclick={() => add(rule)}>
-							<b>{name}</b><span>{says}</span>
-							{#each asked(rule) as result (result.check.id)}
-								<em>
-									<Verdict verdict={result.holds ? 'holds' : 'look'} />
-									{result.check.scale === null ? 'every row' : `row ${rowOf(result)}`}
-								</em>
-							{/each}
-						</button>
-					{/each}
+			<fieldset class="whose">
+				<legend class="unseen">For</legend>
+				<label><input type="radio" name="whose" bind:group={onRow} value={true} /> for this row</label>
+				<label><input type="radio" name="whose" bind:group={onRow} value={false} /> for every row</label>
+			</fieldset>
+			{#if full}<p class="full">A plate holds {MOST_CHECKS} checks at most.</p>{/if}
+			{#each COMMON_RULES as { about, rules } (about)}
+				<h3>{about}</h3>
+				{#each rules as { name, says, rule } (name)}
+					<button class="offered rule" disabled={full || (onRow && row === null)} onclick={() => add(rule)}>
+						<b>{name}</b><span>{says}</span>
+						{#each asked(rule) as result (result.check.id)}
+							<em>
+								<Verdict verdict={result.holds ? 'holds' : 'look'} />
+								{result.check.scale === null ? 'every row' : `row ${rowOf(result)}`}
+							</em>
+						{/each}
+					</button>
 				{/each}
-			{/snippet}
+			{/each}
 		</BesideButton>
 	</header>
 	{#if judged.length === 0}

@@ -1,5 +1,5 @@
 import svgpath from 'svgpath';
-import { type Drawing, type Shape } from './drawing';
+import { type Drawing, type Shape } from '$lib/drawing/drawing';
 
 /** What stays free under the last shape, in plate units: as much as the sheet has at its sides. */
 const FREE = 28;

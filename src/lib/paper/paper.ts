@@ -1,8 +1,8 @@
 import { coloursOfPlate, describePlate, drawPlate, isListed } from '$lib/plates/draw-plate';
-import { trimmed } from '$lib/drawing/trimmed';
+import { trimmed } from './trimmed';
 import { type Plate } from '$lib/plates/plate';
 import { type LinkedColour } from '$lib/model/linked';
-import { pageSize, type PageLayout } from './print';
+import { pageSize, type PageLayout } from '$lib/study/print';
 import { type Page, type Room } from './sheets';
 
 /** All around the page, and what the title block takes at its foot, in points. */

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { type Drawing, type Shape } from './drawing';
+import { type Drawing, type Shape } from '$lib/drawing/drawing';
 import { trimmed } from './trimmed';
 
 const heightWith = (...shapes: Shape[]): number => {
