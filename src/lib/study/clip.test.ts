@@ -30,6 +30,23 @@ describe('what is taken along', () => {
 		}
 	});
 
+	it('comes back as several in their order, with the colours of all; not where they are of several sorts', () => {
+		const plates = KIND_NAMES.map((kind) => clipOfPlate(plateSchema.parse(newPlate(kind, study)), study.linked));
+		const clip: Clip = { what: 'several', clips: plates };
+		const { html, text } = onClipboard(clip);
+		expect(clipIn(html)).toEqual(clip);
+		expect(text).toBe(
+			plates
+				.map((each) => onClipboard(each).text)
+				.filter(Boolean)
+				.join('\n')
+		);
+		const colour = { what: 'colour', text: '#b3392b' } as const;
+		expect(clipIn(onClipboard({ what: 'several', clips: [colour, colour] }).html)).not.toBeNull();
+		expect(clipIn(onClipboard({ what: 'several', clips: [...plates, colour] }).html)).toBeNull();
+		expect(clipIn(onClipboard({ what: 'several', clips: [] }).html)).toBeNull();
+	});
+
 	it('is CSS colours for other programs, one on each line (read by culori 4.0.2)', () => {
 		const plate = scalesPlateOf(study);
 		const { text } = onClipboard(clipOfPlate(plate, study.linked));
@@ -47,7 +64,7 @@ describe('what is taken along', () => {
 		expect(clipIn(html.replace('scales', 'quilts'))).toBeNull();
 		expect(clipIn(html.replace('&quot;between&quot;:5', '&quot;between&quot;:5000'))).toBeNull();
 		expect(clipIn(html.slice(0, 200))).toBeNull();
-		expect(clipIn(`${html}${'x'.repeat(2_000_001)}`)).toBeNull();
+		expect(clipIn(`${html}${'x'.repeat(16_000_001)}`)).toBeNull();
 	});
 
 	it('keeps its links in the study that it is from; elsewhere they become colours of their own, by name, and nothing changes its looks', () => {

@@ -49,8 +49,8 @@ export interface OnClipboard {
 }
 
 const MARK = 'data-ricercar-clip';
-/** No clip of ours is longer: it is refused unread. */
-const LONGEST = 2_000_000;
+/** No clip of ours is longer, a whole study of two megabytes with each quotation mark written out: it is refused unread. */
+const LONGEST = 16_000_000;
 
 interface Named {
 	readonly name: string;
