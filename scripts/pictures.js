@@ -80,7 +80,10 @@ const VIEWS = [
 		'side-by-side',
 		'Blanket border, first warp',
 		async (page) => {
-			await page.getByRole('button', { name: /^Plate 3: / }).click({ modifiers: ['Shift'] });
+			// A plate of another study beside it, by the menu of the plate.
+			await page.getByRole('button', { name: 'Plate 1', exact: true }).click();
+			await page.getByRole('menuitem', { name: 'Put one of another study beside it' }).click();
+			await page.getByRole('link', { name: 'Band for the north door', exact: true }).click();
 			await page.getByRole('combobox', { name: 'View of the right plate' }).selectOption('value');
 		}
 	],
