@@ -24,13 +24,15 @@ class Hand {
 				if (along?.contains(active)) return 'ArrowRight';
 				if (element.matches('.step') && active?.matches('.step')) return 'ArrowDown';
 				const radio = 'input[type="radio"]';
-				if (element.matches(radio) !== (active?.matches(radio) ?? false)) return 'Tab';
+				const isBefore = active && element.compareDocumentPosition(active) & Node.DOCUMENT_POSITION_FOLLOWING;
+				const tab = isBefore ? 'Shift+Tab' : 'Tab';
+				if (element.matches(radio) !== (active?.matches(radio) ?? false)) return tab;
 				const lists = '[role="menu"], [role="radiogroup"], [data-beside] [role="dialog"]';
 				const list = element.closest(element.matches(radio) ? `${lists}, fieldset` : lists);
-				return list?.contains(active) ? 'ArrowDown' : 'Tab';
+				return list?.contains(active) ? 'ArrowDown' : tab;
 			});
 			if (key === null) return;
-			await this.page.keyboard.press(key === 'ArrowRight' && pressed.at(-1) === 'Tab' ? 'Home' : key);
+			await this.page.keyboard.press(key === 'ArrowRight' && pressed.at(-1)?.endsWith('Tab') ? 'Home' : key);
 			pressed.push(key);
 		}
 		throw new Error(`not reached by keys: ${String(what)}`);

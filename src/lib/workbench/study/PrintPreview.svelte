@@ -32,7 +32,9 @@
 	<figcaption>
 		{total === 1 ? 'One sheet' : `${total} sheets`}{total > MOST ? `, the first ${MOST} shown` : ''}
 	</figcaption>
-	<ol style:--wide={request.page.across ? '152px' : '108px'}>
+	<!-- What is longer than its room is scrolled by keys. -->
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<ol tabindex="0" aria-label="Sheets of paper" style:--wide={request.page.across ? '152px' : '108px'}>
 		{#each sheets.slice(0, MOST) as { placed, lines }, i (i)}
 			<li
 				style:aspect-ratio="{size[0]} / {size[1]}"
