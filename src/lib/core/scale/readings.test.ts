@@ -101,3 +101,20 @@ describe('hue drift and leaps', () => {
 		expect(read('interval', ['#b3392b', '#2f5f86']).likeNext).toEqual([]);
 	});
 });
+
+describe('how far hues leave the straight way', () => {
+	const drift = (parents: string[], method: ScaleSpec['method'], recipe: ScaleSpec['recipe'] = 'interval'): number =>
+		read(recipe, parents, { method, between: 7 }).hueDrift;
+
+	it('not at all where hue itself is mixed, up or down the circle', () => {
+		expect(drift(['#a8584c', '#a89048'], 'oklch')).toBeLessThan(1);
+		expect(drift(['#a89048', '#a8584c'], 'oklch')).toBeLessThan(1);
+	});
+
+	it('an end without a hue takes the other’s: blue to white on the screen turns towards violet (the known case), grey to grey has nothing to turn', () => {
+		expect(drift(['#0000ff'], 'screen', 'tints')).toBeGreaterThan(5);
+		expect(drift(['#ffffff', '#0000ff'], 'screen')).toBeCloseTo(drift(['#0000ff'], 'screen', 'tints'), 1);
+		expect(drift(['#2f5f86'], 'oklab', 'tints')).toBeLessThan(1);
+		expect(drift(['#000000', '#ffffff'], 'oklab')).toBe(0);
+	});
+});
