@@ -32,9 +32,9 @@ function chromaLeft(parent: Triple, wheel: (typeof WHEELS)[number], method: Meth
 /** Another wheel by the same method, or else another method, in which a colour and its complement do put each other out. */
 function elsewhere(parent: Triple, { wheel = 'painter', method }: ScaleSpec): string | null {
 	const otherWheel = WHEELS.find((each) => each !== wheel && chromaLeft(parent, each, method) <= KEEPS_COLOUR);
-	if (otherWheel) return `by the ${WHEEL_WORDS[otherWheel]}`;
+	if (otherWheel) return `By the ${WHEEL_WORDS[otherWheel]}`;
 	const otherMethod = METHODS.find((each) => each !== method && chromaLeft(parent, wheel, each) <= KEEPS_COLOUR);
-	return otherMethod ? `mixed ${METHOD_WORDS[otherMethod].name}` : null;
+	return otherMethod ? `Mixed ${METHOD_WORDS[otherMethod].name}` : null;
 }
 
 function onDulling(spec: ScaleSpec, scale: Scale, parent: Triple): Remark[] {
@@ -64,7 +64,7 @@ function onDulling(spec: ScaleSpec, scale: Scale, parent: Triple): Remark[] {
 	return [
 		look(
 			'dulling.keeps-colour',
-			`By the ${WHEEL_WORDS[wheel]} and ${mixed}, these two do not put each other out: ${end} keeps a chroma of ${left.toFixed(2)}.${other ? ` They would ${other}.` : ''}`,
+			`By the ${WHEEL_WORDS[wheel]} and ${mixed}, these two do not put each other out: ${end} keeps a chroma of ${left.toFixed(2)}.${other ? ` ${other} they would.` : ''}`,
 			'through-neutral'
 		)
 	];
