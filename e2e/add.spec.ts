@@ -8,6 +8,7 @@ test('exercises are looked through as pictures in the colours of the study, foun
 	await makeStudy(page);
 	await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
 	const tiles = page.getByRole('group', { name: 'Exercises' }).getByRole('button');
+	await expect(tiles.first()).toBeVisible();
 	const count = await tiles.count();
 	expect(count).toBeGreaterThan(25);
 	// In the order of a course, numbered through, under its parts.
