@@ -27,12 +27,13 @@ export type Given = Omit<ScaleSpec, 'parents' | 'pins'> & {
 	pins?: { step: number; hex: string }[];
 };
 
-export const make = ({ pins, ...given }: Given): Scale =>
-	makeScale({
-		...given,
-		parents: given.parents.map(readColour),
-		...(pins ? { pins: pins.map(({ step, hex: text }) => ({ step, colour: readColour(text) })) } : {})
-	});
+export const specOf = ({ pins, ...given }: Given): ScaleSpec => ({
+	...given,
+	parents: given.parents.map(readColour),
+	...(pins ? { pins: pins.map(({ step, hex: text }) => ({ step, colour: readColour(text) })) } : {})
+});
+
+export const make = (given: Given): Scale => makeScale(specOf(given));
 
 export const WHITE = [1, 1, 1] as const;
 export const chromaOf = (linear: readonly [number, number, number]): number => linearToOklch(linear)[1];

@@ -25,6 +25,9 @@ function linesOf(codes: readonly string[], width: number, measure: Measure): str
 	}, []);
 }
 
+/** Where the title block begins on a page so high, over so many lines of codes, in points. */
+export const topOfFoot = (height: number, lines: number): number => height - MARGIN - FOOT + 14 - lines * CODE_LINE;
+
 /** What a page of a layout has for its drawings. */
 export function roomOf(layout: PageLayout, measure: Measure): Room {
 	const [width, height] = pageSize(layout).map((side) => side - 2 * MARGIN) as [number, number];
@@ -43,19 +46,18 @@ export function* pagesOf({
 	questions,
 	codes
 }: {
-	readonly plates: readonly Plate[];
+	readonly plates: Iterable<Plate>;
 	readonly linked: readonly LinkedColour[];
 	/** Which of them, by their places, are drawn as questions. */
 	readonly questions: readonly number[];
 	/** Whether the title block names the colours of exercises with their codes. */
 	readonly codes: boolean;
 }): Generator<Page> {
-	for (const [place, each] of plates.entries()) {
-		// Of a copy, with which all goes that was remembered for drawing it again.
-		const plate = structuredClone(each);
+	let place = 0;
+	for (const plate of plates) {
 		yield {
-			drawing: trimmed(drawPlate(plate, linked, questions.includes(place) ? 'question' : 'full')),
-			says: describePlate(plate, linked),
+			drawing: trimmed(drawPlate(plate, linked, questions.includes(place++) ? 'question' : 'full')),
+			says: () => describePlate(plate, linked),
 			codes: codes && isListed(plate) ? coloursOfPlate(plate, linked).map(({ name, hex }) => `${name} ${hex}`) : []
 		};
 	}

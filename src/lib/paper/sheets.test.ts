@@ -13,7 +13,7 @@ const ROOM: Room = {
 
 const pageOf = (width: number, height: number, codes: readonly string[] = []): Page => ({
 	drawing: { title: '', width, height, paper: '#ffffff', shapes: [] },
-	says: '',
+	says: () => '',
 	codes
 });
 const PLATE = pageOf(792, 560);

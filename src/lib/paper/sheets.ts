@@ -4,14 +4,16 @@ import { shortened } from '$lib/drawing/words';
 /** A drawing, what it shows in words, and the codes that its title block names. */
 export interface Page {
 	readonly drawing: Drawing;
-	readonly says: string;
+	/** Worked out only where it is written. */
+	readonly says: () => string;
 	readonly codes: readonly string[];
 }
 
 /** A drawing on a sheet: how much it is scaled, and its left upper corner in points from that of the room. */
 export interface Placed {
 	readonly drawing: Drawing;
-	readonly says: string;
+	/** Worked out only where it is written. */
+	readonly says: () => string;
 	readonly scale: number;
 	readonly x: number;
 	readonly y: number;

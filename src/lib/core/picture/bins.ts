@@ -10,6 +10,9 @@ export interface Bins {
 	readonly pixels: Float64Array;
 }
 
+/** OKLab chroma of a bin. */
+export const chromaOf = (bins: Bins, i: number): number => Math.sqrt(bins.a[i]! ** 2 + bins.b[i]! ** 2);
+
 const LEVELS = 32;
 /** Samples that are enough to weigh areas to well under a percent. */
 const ENOUGH = 400_000;

@@ -2,7 +2,7 @@ import { seeded } from '../seeded';
 import { mapToGamut } from '../colour/gamut';
 import { type Triple } from '../colour/vector';
 import { Problem } from '../problem';
-import { gather, type Bins } from './bins';
+import { chromaOf, gather, type Bins } from './bins';
 import { mainHue, nearHue } from './main-hue';
 
 /** What counts most when a picture is brought to a few colours. */
@@ -156,13 +156,12 @@ export function coloursOfPicture(
 
 /** How much each bin counts. */
 function weightsFor(bins: Bins, emphasis: Emphasis): Float64Array {
-	const chroma = (i: number): number => Math.sqrt(bins.a[i]! ** 2 + bins.b[i]! ** 2);
 	// Spread asks for what is far apart, however small: area counts only by its root.
 	const area = (i: number): number => (emphasis === 'spread' ? Math.sqrt(bins.pixels[i]!) : bins.pixels[i]!);
 	const ofHue = emphasis === 'one-hue' ? nearHue(bins, mainHue(bins)) : null;
 	return Float64Array.from(
 		{ length: bins.count },
-		(_, i) => area(i) * WEIGHT[emphasis](bins.l[i]!, chroma(i)) * (ofHue ? ofHue(i) : 1)
+		(_, i) => area(i) * WEIGHT[emphasis](bins.l[i]!, chromaOf(bins, i)) * (ofHue ? ofHue(i) : 1)
 	);
 }
 

@@ -1,5 +1,5 @@
 import { HUELESS } from '../colour/hueless';
-import { type Bins } from './bins';
+import { chromaOf, type Bins } from './bins';
 
 /** Degrees of hue that are counted together, and so many of them to each side. */
 const SECTOR = 5;
@@ -9,7 +9,6 @@ const TO_EACH_SIDE = 3;
 const WITHIN = 22;
 
 const hueOf = (bins: Bins, i: number): number => ((Math.atan2(bins.b[i]!, bins.a[i]!) * 180) / Math.PI + 360) % 360;
-const chromaOf = (bins: Bins, i: number): number => Math.sqrt(bins.a[i]! ** 2 + bins.b[i]! ** 2);
 const apart = (one: number, other: number): number => Math.abs(((one - other + 540) % 360) - 180);
 
 /** The OKLab hue, in degrees 0–360, of which a picture has most: area times chroma, within about 17 degrees. Of a picture of greys, 0. */

@@ -1,22 +1,15 @@
 import { converter, differenceCiede2000 } from 'culori';
 import { describe, expect, it } from 'vitest';
-import { chromaOf, make, type Given } from '../../../../tests/support/scales';
-import { readColour } from '../colour/read';
+import { chromaOf, make, specOf, type Given } from '../../../../tests/support/scales';
 import { type Remark } from '../remark';
 import { WHEELS } from '../scheme/wheel';
 import { METHODS } from './mixing';
 import { fixedSteps, remarksOnRecipe } from './recipe-remarks';
-import { type ScaleSpec } from './spec';
 import { METHOD_WORDS, WHEEL_WORDS } from './words';
 
 const lab = converter('lab65');
 const oklch = converter('oklch');
 
-const specOf = ({ pins, ...given }: Given): ScaleSpec => ({
-	...given,
-	parents: given.parents.map(readColour),
-	...(pins ? { pins: pins.map(({ step, hex }) => ({ step, colour: readColour(hex) })) } : {})
-});
 const remarks = (given: Given): Remark[] => remarksOnRecipe(specOf(given), make(given));
 const keys = (given: Given): string[] => remarks(given).map(({ key }) => key);
 

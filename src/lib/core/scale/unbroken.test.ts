@@ -1,16 +1,9 @@
 import { differenceCiede2000, interpolate } from 'culori';
 import { describe, expect, it } from 'vitest';
-import { make, type Given } from '../../../../tests/support/scales';
+import { make, specOf, type Given } from '../../../../tests/support/scales';
 import { linearToHex } from '../colour/bytes';
-import { readColour } from '../colour/read';
 import { codesOfScale, pointOfScale, unbroken } from './scale';
-import { type ScaleSpec } from './spec';
 
-const specOf = ({ pins, ...given }: Given): ScaleSpec => ({
-	...given,
-	parents: given.parents.map(readColour),
-	...(pins ? { pins: pins.map(({ step, hex }) => ({ step, colour: readColour(hex) })) } : {})
-});
 const interval: Given = {
 	recipe: 'interval',
 	parents: ['#b3392b', '#2f5f86'],

@@ -24,13 +24,18 @@ async function made<T>(work: () => Promise<T>): Promise<Made<T>> {
 	}
 }
 
+/** Copies one by one, with which all goes that was remembered for drawing them again. */
+function* copiesOf<T>(all: readonly T[]): Generator<T> {
+	for (const each of all) yield structuredClone(each);
+}
+
 /** Plates as a PDF, out of the text of a print request. */
 export const print = (text: string): Promise<Made<Uint8Array>> =>
 	made(async () => {
 		const { titleBlock, plates, linked, page, codes, reflection, questions } = readAs(text, printRequestSchema);
 		const { pagesToPdf } = await import('../print/pdf');
 		// Drawn one after the other, as they are written.
-		const pages = () => pagesOf({ plates, linked, questions, codes });
+		const pages = () => pagesOf({ plates: copiesOf(plates), linked, questions, codes });
 		return pagesToPdf(pages, plates.length, titleBlock, page, reflection);
 	});
 

@@ -29,7 +29,7 @@ const drawing: Drawing = {
 };
 const print = (date = '2026-03-09') =>
 	pagesToPdf(
-		() => [{ drawing, says: 'A run of three dyes.', codes: ['Madder #b3392b'] }],
+		() => [{ drawing, says: () => 'A run of three dyes.', codes: ['Madder #b3392b'] }],
 		1,
 		{ title: 'Printed', maker: 'Ansa Quill', course: '', unit: 'Unit 2: greys', date },
 		{ paper: 'a4', across: true }
@@ -63,7 +63,7 @@ describe('a print', () => {
 		writeFileSync(
 			join(folder, 'written.pdf'),
 			await pagesToPdf(
-				() => [{ drawing, says: 'A run of three dyes.', codes: ['Madder #b3392b'] }],
+				() => [{ drawing, says: () => 'A run of three dyes.', codes: ['Madder #b3392b'] }],
 				1,
 				{ title: 'Printed', maker: '', course: '', unit: '', date: '2026-03-09' },
 				{ paper: 'a4', across: true },

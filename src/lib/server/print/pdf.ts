@@ -5,7 +5,7 @@ import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
 import { faceFiles } from './faces';
-import { CODE_LINE, CODE_SIZE, FOOT, MARGIN, roomOf } from '$lib/paper/paper';
+import { CODE_LINE, CODE_SIZE, MARGIN, roomOf, topOfFoot } from '$lib/paper/paper';
 import { sheetsOf, type Page, type Placed } from '$lib/paper/sheets';
 import { pagesOfText, WRITTEN } from '$lib/paper/written-pages';
 import { INK, measureIn, SOFT, write, type Words } from './write';
@@ -125,7 +125,7 @@ function place(pdf: Pdf, whole: Structure, { drawing, says, scale, x, y }: Place
 		for (const shape of drawing.shapes) draw(pdf, shape);
 		pdf.restore();
 	};
-	whole.add(pdf.struct('Figure', { title: drawing.title, alt: `${drawing.title}. ${says}` }, [figure]));
+	whole.add(pdf.struct('Figure', { title: drawing.title, alt: `${drawing.title}. ${says()}` }, [figure]));
 }
 
 /** A line in the sans of the title block, or as is said. */
@@ -160,7 +160,7 @@ function foot(
 	width: number,
 	height: number
 ): void {
-	const top = height - MARGIN - FOOT + 14 - lines.length * CODE_LINE;
+	const top = topOfFoot(height, lines.length);
 	const rule = () =>
 		pdf
 			.moveTo(MARGIN, top)

@@ -21,7 +21,8 @@
 	import { deleteLinked } from '$lib/study/edits';
 	import { addAllLinked, addLinked, renameLinked } from '$lib/model/edit-linked';
 	import { sayUses, usesOf } from '$lib/study/uses';
-	import { gathers } from '../study/gathered';
+	import { gathers, type GatheringKeys } from '../study/gathered';
+	import { hasRoomForLinked } from '../study/room';
 	import { type Workbench } from '../study/workbench.svelte';
 
 	let { workbench }: { workbench: Workbench } = $props();
@@ -41,7 +42,7 @@
 
 	/** A new linked colour begins as the colour in the mixer. */
 	function add() {
-		if (linked.length >= MOST_LINKED) return notices.say(`A study holds ${MOST_LINKED} linked colours at most.`);
+		if (!hasRoomForLinked(workbench.document)) return;
 		const text = subjectOf(workbench)?.text ?? '#808080';
 		const colour = { id: newId(), name: `Colour ${linked.length + 1}`, text };
 		workbench.edit('Add a linked colour', addLinked(colour));
@@ -51,10 +52,16 @@
 
 	/** A colour dropped here from a palette becomes a linked colour. */
 	function addDropped({ text, name }: TakenColour) {
-		if (linked.length >= MOST_LINKED) return notices.say(`A study holds ${MOST_LINKED} linked colours at most.`);
+		if (!hasRoomForLinked(workbench.document)) return;
 		const words = colourWords(show(colourOf(text)).linear);
 		const colour: LinkedColour = { id: newId(), text, ...(name ? { name } : { name: words, namedBy: 'machine' }) };
 		workbench.edit('Add a linked colour', addLinked(colour));
+	}
+
+	/** Holds a colour, and gathers it by the keys that are down. */
+	function hold(id: string, keys: GatheringKeys) {
+		workbench.gather('colours', id, keys);
+		workbench.holdLinked(id);
 	}
 
 	function askToDelete(colour: LinkedColour) {
@@ -105,16 +112,12 @@
 						aria-pressed={heldId === colour.id}
 						title="{colour.name}: {sayUses(usesOf(colour.id, workbench.document))}"
 						class:gathered={workbench.isGathered('colours', colour.id)}
-						onclick={(event) => {
-							workbench.gather('colours', colour.id, event);
-							workbench.holdLinked(colour.id);
-						}}
+						onclick={(event) => hold(colour.id, event)}
 						ondblclick={() => (renaming = colour.id)}
 						onkeydown={(event) => {
 							if (event.key === 'Enter' && gathers(event)) {
 								event.preventDefault();
-								workbench.gather('colours', colour.id, event);
-								workbench.holdLinked(colour.id);
+								hold(colour.id, event);
 							}
 							if (event.key === 'Escape') workbench.gatherNone();
 							if (event.key === 'F2') renaming = colour.id;

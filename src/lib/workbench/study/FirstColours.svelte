@@ -26,8 +26,7 @@
 	let complaint = $state('');
 
 	/** A colour that nobody has named. */
-	function machineNamed(text: string): BegunColour {
-		const { colour } = readPasted(text);
+	function machineNamed(text: string, colour = readPasted(text).colour): BegunColour {
 		return { name: asLine(capital(colourWords(fit(colour).linear))), text, namedBy: 'machine' };
 	}
 
@@ -39,7 +38,7 @@
 			const seeThrough = isSeeThrough(colour);
 			const stored = seeThrough ? onWhite(colour) : css;
 			const { hex } = show(seeThrough ? readPasted(stored).colour : colour);
-			return { colour: { ...machineNamed(css), text: stored }, hex };
+			return { colour: machineNamed(stored, colour), hex };
 		} catch (error) {
 			if (error instanceof Problem)
 				return {

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { FACES } from '$lib/drawing/drawing';
-	import { CODE_LINE, FOOT, MARGIN, pagesOf, roomOf, type Measure } from '$lib/paper/paper';
+	import { MARGIN, pagesOf, roomOf, topOfFoot, type Measure } from '$lib/paper/paper';
 	import { pageSize, type PrintRequest } from '$lib/study/print';
 	import { sheetsOf } from '$lib/paper/sheets';
-	import { pagesOfText } from '$lib/paper/written-pages';
+	import { pagesOfText, WRITTEN } from '$lib/paper/written-pages';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 
 	/** The sheets of paper that a print will have, small: what stands on which, and how much of it is used. */
@@ -24,6 +24,8 @@
 	const written = $derived(pagesOfText(request.reflection, room, measure));
 	const total = $derived(sheets.length + written.length);
 
+	/** Lengths of a reflection by the width of the sheet, as large as they stand on paper. */
+	const ofWidth = (points: number): string => `${((100 * points) / size[0]).toFixed(3)}cqw`;
 	const across = (points: number): string => `${((100 * points) / size[0]).toFixed(3)}%`;
 	const down = (points: number): string => `${((100 * points) / size[1]).toFixed(3)}%`;
 </script>
@@ -50,13 +52,20 @@
 						<PlateDrawing {drawing} />
 					</div>
 				{/each}
-				<hr style:top={down(size[1] - MARGIN - FOOT + 14 - lines.length * CODE_LINE)} />
+				<hr style:top={down(topOfFoot(size[1], lines.length))} />
 			</li>
 		{/each}
 		{#each written.slice(0, Math.max(0, MOST - sheets.length)) as lines, i (i)}
 			<li style:aspect-ratio="{size[0]} / {size[1]}" aria-label="Sheet {sheets.length + i + 1}: reflection">
-				<p style:--points={size[0]}>{lines.join('\n')}</p>
-				<hr style:top={down(size[1] - MARGIN - FOOT + 14)} />
+				<p
+					style:padding="{ofWidth(MARGIN + WRITTEN.heading.height)}
+					{ofWidth(MARGIN)}"
+					style:font-size={ofWidth(WRITTEN.size)}
+					style:line-height={ofWidth(WRITTEN.line)}
+				>
+					{lines.join('\n')}
+				</p>
+				<hr style:top={down(topOfFoot(size[1], 0))} />
 			</li>
 		{/each}
 	</ol>
@@ -103,11 +112,10 @@
 		border: 0;
 		border-top: 1px solid #8a8a8a;
 	}
-	/* As large as it stands on paper, by the width of the sheet. */
 	p {
 		margin: 0;
-		padding: calc(100cqw * 76 / var(--points)) calc(100cqw * 36 / var(--points));
-		font: 500 calc(100cqw * 11 / var(--points)) / calc(100cqw * 16 / var(--points)) var(--font-serif);
+		font-family: var(--font-serif);
+		font-weight: 500;
 		color: #1c1c1c;
 		white-space: pre;
 	}

@@ -5,6 +5,7 @@
 	import { captionHeight } from '$lib/drawing/caption';
 	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
 	import { seenDrawing, VIEW_WORDS, VIEWS } from '$lib/drawing/view';
+	import { capital } from '$lib/model/surroundings';
 	import { corresponding } from '$lib/study/corresponding';
 	import CheckField from '$lib/ui/CheckField.svelte';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
@@ -53,9 +54,9 @@
 		{@const { workbench, plate } = side}
 		{@const bench = benchOf(plate)}
 		{@const word = SIDES[number]!}
-		<section aria-label="{word === 'left' ? 'Left' : 'Right'} plate: {plate.title}">
+		<section aria-label="{capital(word)} plate: {plate.title}">
 			<header>
-				<b>{word === 'left' ? 'Left' : 'Right'}{number === sides.open ? ', being changed' : ''}</b>
+				<b>{capital(word)}{number === sides.open ? ', being changed' : ''}</b>
 				{#if ofTwo}<i>{workbench.document.titleBlock.title}</i>{/if}
 				<span></span>
 				<SelectField

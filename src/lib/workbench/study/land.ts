@@ -1,13 +1,12 @@
 import { addPlate } from '$lib/model/edit-plates';
 import { addAllLinked } from '$lib/model/edit-linked';
 import { newId } from '$lib/model/ids';
-import { MOST_LINKED } from '$lib/model/linked';
 import { clipsOf, landed, plateLanded, type Clip, type OneClip } from '$lib/study/clip';
 import { copyOfPlate, inTurn, type StudyEdit } from '$lib/study/edits';
 import { notices } from '$lib/ui/notices.svelte';
 import { openPlate } from '../index/plate-actions';
 import { settableHeld } from '../mixer/subject';
-import { hasRoomForPlate } from './room';
+import { hasRoomForLinked, hasRoomForPlate } from './room';
 import { partsOf } from './taken';
 import { type Workbench } from './workbench.svelte';
 
@@ -48,8 +47,7 @@ function putColours(workbench: Workbench, clips: readonly ColourClip[], focus: E
 	const [{ text, name }] = clips as [ColourClip];
 	const held = clips.length === 1 && focus?.closest('.surface, .mixer') ? settableHeld(workbench) : null;
 	if (held) return workbench.edit('Paste a colour', held.put({ text, ...(name ? { name } : {}) }));
-	if (workbench.decided.linked.length + clips.length > MOST_LINKED)
-		return notices.say(`A study holds ${MOST_LINKED} linked colours at most.`);
+	if (!hasRoomForLinked(workbench.decided, clips.length)) return;
 	const colours = clips.map((clip) => ({ id: newId(), text: clip.text, name: clip.name ?? clip.text }));
 	const label = clips.length === 1 ? 'Paste a colour' : `Paste ${clips.length} colours`;
 	workbench.edit(label, addAllLinked(colours));
