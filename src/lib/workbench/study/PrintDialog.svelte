@@ -36,7 +36,7 @@
 	{#if open && plates.length > 0}
 		<PrintPreview request={printRequest(workbench.document, { plates, page, as, codes })} />
 	{/if}
-	<div class="choices">
+	<div class="printed">
 		<fieldset>
 			<legend>What</legend>
 			<label><input type="radio" name="what" bind:group={whole} value={true} /> the whole study</label>
@@ -79,7 +79,7 @@
 </Sheet>
 
 <style>
-	.choices {
+	.printed {
 		display: grid;
 		gap: 12px;
 	}
