@@ -3,8 +3,8 @@ import { join } from 'node:path';
 import { defineConfig } from 'vite';
 
 /**
- * What runs beside the application that `vite build` makes: the server in front of it, its threads, and the fonts that are read
- * from files. RICERCAR_BUILT names another folder than build/ for them: unit tests have their own.
+ * What runs beside the application that `vite build` makes: the server in front of it, its threads, and the fonts and pictures that
+ * are read from files. RICERCAR_BUILT names another folder than build/ for them: unit tests have their own.
  */
 const outDir = process.env.RICERCAR_BUILT ?? 'build';
 
@@ -13,8 +13,11 @@ export default defineConfig({
 	resolve: { alias: { $lib: join(import.meta.dirname, 'src/lib') } },
 	plugins: [
 		{
-			name: 'fonts',
-			closeBundle: () => cpSync('src/lib/server/picture/fonts', join(outDir, 'fonts'), { recursive: true })
+			name: 'files that are read as files',
+			closeBundle: () => {
+				cpSync('src/lib/server/picture/fonts', join(outDir, 'fonts'), { recursive: true });
+				cpSync('src/lib/server/images/shipped', join(outDir, 'pictures'), { recursive: true });
+			}
 		}
 	],
 	build: {

@@ -3,7 +3,8 @@ import { createServer } from 'node:http';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { bodiesUpTo, onlyExpectedHosts, plainHeaders, type Middleware } from '$lib/server/http/guards';
-import { MOST_BYTES, TOO_LARGE } from '$lib/server/limits';
+import { MOST_OF_PICTURE } from '$lib/model/picture';
+import { MOST_BYTES, PICTURE_ROUTE, PICTURE_TOO_LARGE, TOO_LARGE } from '$lib/server/limits';
 import { listen, stopOnSignals } from '$lib/server/http/listen';
 import { warmUp } from '$lib/server/http/warm-up';
 
@@ -11,7 +12,8 @@ import { warmUp } from '$lib/server/http/warm-up';
 const here = dirname(fileURLToPath(import.meta.url));
 
 process.env.RICERCAR_BUILT = here;
-process.env.BODY_SIZE_LIMIT ??= String(MOST_BYTES);
+// The most that any route takes; each route that reads a body holds it to what is its own (server/answer.ts).
+process.env.BODY_SIZE_LIMIT = String(MOST_OF_PICTURE);
 
 // Opens the database first, so that nothing is asked before anything can be answered.
 const { handler } = (await import(/* @vite-ignore */ join(here, 'app', 'handler.js'))) as { handler: Middleware };
@@ -19,7 +21,11 @@ const { handler } = (await import(/* @vite-ignore */ join(here, 'app', 'handler.
 const chain: readonly Middleware[] = [
 	plainHeaders,
 	onlyExpectedHosts,
-	bodiesUpTo(Number(process.env.BODY_SIZE_LIMIT), TOO_LARGE),
+	bodiesUpTo((path) =>
+		path === PICTURE_ROUTE
+			? { most: MOST_OF_PICTURE, detail: PICTURE_TOO_LARGE }
+			: { most: MOST_BYTES, detail: TOO_LARGE }
+	),
 	// The quickest that is still worth it: what is saved by more is less than what others would wait for it.
 	compression({ level: 2 }) as Middleware,
 	handler

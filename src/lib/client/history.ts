@@ -35,3 +35,19 @@ export function redone<T>({ past, future }: History<T>): { history: History<T>; 
 	const [next, ...rest] = future;
 	return next ? { history: { past: [...past, next], future: rest }, state: next.after } : null;
 }
+
+/**
+ * What was reckoned of a state later, as if it had been part of it from the start: `after` stands for `before` wherever that is a state
+ * of the history, so that it is no step of its own.
+ */
+export function settled<T>({ past, future }: History<T>, before: T, after: T): History<T> {
+	const settle = (entry: Entry<T>): Entry<T> =>
+		entry.before === before || entry.after === before
+			? {
+					...entry,
+					before: entry.before === before ? after : entry.before,
+					after: entry.after === before ? after : entry.after
+				}
+			: entry;
+	return { past: past.map(settle), future: future.map(settle) };
+}

@@ -1,3 +1,5 @@
+import { type View } from './view-kinds';
+
 /** What a drawing is made of. Lengths are in plate units; colours are `#rrggbb`, because not every renderer reads more. */
 export type Shape =
 	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
@@ -15,6 +17,8 @@ export type Shape =
 	  }
 	/** A box that runs from colour to colour, from left to right, straight by the codes between two stops; `at` 0–1, rising. */
 	| { kind: 'gradient'; x: number; y: number; width: number; height: number; stops: readonly GradientStop[] }
+	/** A picture that fills a box. Whoever shows it finds its pixels by `id`, and shows them as they are seen. */
+	| { kind: 'picture'; x: number; y: number; width: number; height: number; id: string; seen: SeenAs }
 	/** Any other outline, filled, as SVG path data. */
 	| { kind: 'area'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }
@@ -29,6 +33,15 @@ export type Shape =
 			anchor: 'start' | 'middle' | 'end';
 			fill: string;
 	  };
+
+/**
+ * What a picture is seen through: as it is, by a view or none; in these colours only, each pixel by the nearest, painted in `shown`; or
+ * in few values, cut at borders (L*), painted in `shown`. All `#rrggbb`.
+ */
+export type SeenAs =
+	| { readonly as: 'itself'; readonly view?: View }
+	| { readonly as: 'colours'; readonly colours: readonly string[]; readonly shown: readonly string[] }
+	| { readonly as: 'values'; readonly borders: readonly number[]; readonly shown: readonly string[] };
 
 export interface GradientStop {
 	readonly at: number;

@@ -16,17 +16,36 @@ export function gradientMarkup({ x, y, width, height, stops }: Of<'gradient'>, i
 	].join('');
 }
 
-function shapeToSvg(shape: Shape, faces: Faces, number = 0): string {
+/** The address or the data of what a picture shows; null where it is not at hand. */
+export type PictureSource = (shape: Of<'picture'>) => string | null;
+
+/** A picture, or the sheet with a cross where it is not at hand. */
+function pictureToSvg(shape: Of<'picture'>, href: string | null): string {
+	const [x, y, width, height] = [shape.x, shape.y, shape.width, shape.height].map(inPath);
+	if (href === null)
+		return `<path d="M${x} ${y}h${width}v${height}h-${width}zl${width} ${height}m0 -${height}l-${width} ${height}" stroke="#7a7a7a" fill="none"/>`;
+	return `<image x="${x}" y="${y}" width="${width}" height="${height}" preserveAspectRatio="none" href="${escapeXml(href)}"/>`;
+}
+
+interface Writing {
+	readonly faces: Faces;
+	readonly sourceOf: PictureSource;
+}
+
+function shapeToSvg(shape: Shape, writing: Writing, number = 0): string {
+	const { faces, sourceOf } = writing;
 	switch (shape.kind) {
+		case 'picture':
+			return pictureToSvg(shape, sourceOf(shape));
 		case 'bar':
 			return `<rect x="${inPath(shape.x)}" y="${inPath(shape.y)}" width="${inPath(shape.width)}" height="${inPath(shape.height)}" fill="${shape.fill}"/>`;
 		case 'row':
 			return barsOf(shape)
-				.map((bar) => shapeToSvg(bar, faces))
+				.map((bar) => shapeToSvg(bar, writing))
 				.join('\n');
 		case 'mosaic':
 			return figuresOf(shape)
-				.map((figure) => shapeToSvg(figure, faces))
+				.map((figure) => shapeToSvg(figure, writing))
 				.join('\n');
 		case 'gradient':
 			return `<g>${gradientMarkup(shape, `gradient-${number}`)}</g>`;
@@ -40,13 +59,13 @@ function shapeToSvg(shape: Shape, faces: Faces, number = 0): string {
 }
 
 /** A drawing as an SVG 1.1 file. A renderer that knows the faces under other names can say so. */
-export function drawingToSvg(drawing: Drawing, faces: Faces = FACES): string {
+export function drawingToSvg(drawing: Drawing, faces: Faces = FACES, sourceOf: PictureSource = () => null): string {
 	const { width, height, paper, title, shapes } = drawing;
 	return [
 		`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${inPath(width)} ${inPath(height)}" width="${inPath(width)}" height="${inPath(height)}" shape-rendering="crispEdges">`,
 		`<title>${escapeXml(title)}</title>`,
 		`<rect width="100%" height="100%" fill="${paper}"/>`,
-		...shapes.map((shape, number) => shapeToSvg(shape, faces, number)),
+		...shapes.map((shape, number) => shapeToSvg(shape, { faces, sourceOf }, number)),
 		'</svg>',
 		''
 	].join('\n');

@@ -2,22 +2,13 @@ import { linearToHex } from '$lib/core/colour/bytes';
 import { hexToNumber, numberToHex } from '$lib/core/colour/code-number';
 import { toLinear } from '$lib/core/colour/colour';
 import { readColour } from '$lib/core/colour/read';
-import { simulateDeficiency, type Deficiency } from '$lib/core/vision/deficiency';
+import { simulateDeficiency } from '$lib/core/vision/deficiency';
 import { valueOnly } from '$lib/core/vision/value-only';
-import { type Drawing, type Shape } from './drawing';
+import { type Triple } from '$lib/core/colour/vector';
+import { type Drawing, type SeenAs, type Shape } from './drawing';
+import { type View } from './view-kinds';
 
-/** How a study is looked at: it changes what is seen, never what is stored or taken away. */
-export const VIEWS = ['colour', 'value', 'protan', 'deutan', 'tritan'] as const satisfies readonly (
-	'colour' | 'value' | Deficiency
-)[];
-
-export interface View {
-	readonly kind: (typeof VIEWS)[number];
-	/** How strong a deficiency is, 0–1. */
-	readonly severity: number;
-}
-
-export const PLAIN_VIEW: View = { kind: 'colour', severity: 1 };
+export { PLAIN_VIEW, VIEWS, type View } from './view-kinds';
 
 export const VIEW_WORDS: Readonly<Record<View['kind'], string>> = {
 	colour: 'Seen in colour',
@@ -27,22 +18,30 @@ export const VIEW_WORDS: Readonly<Record<View['kind'], string>> = {
 	tritan: 'Seen blue-weak (tritan)'
 };
 
+/** Linear sRGB as it is seen in a view. */
+export function seenLinear({ kind, severity }: View, linear: Triple): Triple {
+	if (kind === 'colour') return linear;
+	return kind === 'value' ? valueOnly(linear) : simulateDeficiency(linear, kind, severity);
+}
+
 const MOST_KNOWN = 4000;
 const known = new Map<string, string>();
 
 /** A code `#rrggbb` as it is seen in a view. */
-export function seenHex({ kind, severity }: View, hex: string): string {
+export function seenHex(view: View, hex: string): string {
+	const { kind, severity } = view;
 	if (kind === 'colour') return hex;
 	const key = `${kind} ${severity} ${hex}`;
 	const found = known.get(key);
 	if (found) return found;
-	const linear = toLinear(readColour(hex));
-	const [r, g, b] = kind === 'value' ? valueOnly(linear) : simulateDeficiency(linear, kind, severity);
-	const seen = linearToHex(r, g, b);
+	const seen = linearToHex(...seenLinear(view, toLinear(readColour(hex))));
 	if (known.size >= MOST_KNOWN) known.clear();
 	known.set(key, seen);
 	return seen;
 }
+
+const seenPicture = (view: View, seen: SeenAs): SeenAs =>
+	seen.as === 'itself' ? { ...seen, view } : { ...seen, shown: seen.shown.map((code) => seenHex(view, code)) };
 
 function seenShape(view: View, shape: Shape): Shape {
 	switch (shape.kind) {
@@ -52,6 +51,8 @@ function seenShape(view: View, shape: Shape): Shape {
 			return { ...shape, codes: shape.codes.map((code) => hexToNumber(seenHex(view, numberToHex(code)))) };
 		case 'gradient':
 			return { ...shape, stops: shape.stops.map(({ at, fill }) => ({ at, fill: seenHex(view, fill) })) };
+		case 'picture':
+			return { ...shape, seen: seenPicture(view, shape.seen) };
 		case 'mosaic':
 			return { ...shape, fills: shape.fills.map((fill) => seenHex(view, fill)) };
 		default:

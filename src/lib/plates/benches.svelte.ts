@@ -11,7 +11,8 @@ const BENCHES: { readonly [K in Kind]: BenchOf<K> } = {
 	wheel: async () => (await import('./wheel/bench/bench')).wheelBench,
 	scheme: async () => (await import('./scheme/bench/bench')).schemeBench,
 	mixes: async () => (await import('./mixes/bench/bench')).mixesBench,
-	grounds: async () => (await import('./grounds/bench/bench')).groundsBench
+	grounds: async () => (await import('./grounds/bench/bench')).groundsBench,
+	picture: async () => (await import('./picture/bench/bench')).pictureBench
 };
 
 type AnyBench = Bench<PlateBase>;

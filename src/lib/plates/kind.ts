@@ -4,6 +4,7 @@ import { type Drawing } from '$lib/drawing/drawing';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type Edit } from '$lib/model/edit';
 import { type LinkedColour } from '$lib/model/linked';
+import { type PictureRef } from '$lib/model/picture';
 import { type PlateBase } from '$lib/model/plate-base';
 import { type MapSources } from '$lib/model/sources';
 import { type Surroundings } from '$lib/model/surroundings';
@@ -72,6 +73,8 @@ export interface Gives<P extends PlateBase, Place> {
 	readonly at: (plate: P, place: string, linked: Linked) => Given | null;
 	/** Where it is held on the plate. */
 	readonly held: (plate: P, place: string, linked: Linked) => Place | null;
+	/** Which of its colours is held, where what is begun from it shall follow it; what is begun copies the colour unless said. */
+	readonly begun?: (plate: P, place: Place) => string | null;
 }
 
 /** One state of a plate as it is shown to a room, with what is new in it. */
@@ -107,6 +110,15 @@ export interface KindExercises<P extends PlateBase> {
 	readonly names: readonly string[];
 	/** The same plate with another exercise; what the one before was set to is kept. */
 	readonly change: (plate: P, name: string) => P;
+}
+
+/** What a kind has to do with pictures. */
+export interface KindPictures<P extends PlateBase> {
+	readonly of: (plate: P) => readonly PictureRef[];
+	/** The same plate with each of its pictures changed as asked. */
+	readonly map: (plate: P, change: (picture: PictureRef) => PictureRef) => P;
+	/** A new plate of a picture that was just brought. */
+	readonly begin: (picture: PictureRef) => P;
 }
 
 /** Everything that a plate kind knows, but for its interface (`Bench`). Outside its room nothing asks what kind a plate is. */
@@ -153,6 +165,8 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly judge?: (plate: P, linked: Linked) => readonly Verdict[];
 	/** What of it can be taken along by itself; only the whole plate unless said. */
 	readonly parts?: Parts<P, Place, unknown>;
+	/** The pictures on it, for whoever keeps or brings them; none unless said. */
+	readonly pictures?: KindPictures<P>;
 	/** Its scales, for whoever wants to take one up. */
 	readonly scales?: (plate: P) => readonly ScaleDecision[];
 	/** How one is begun from a colour that is held anywhere, if it can be. */

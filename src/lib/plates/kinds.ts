@@ -6,13 +6,14 @@ import { sourceFor, type Surroundings } from '$lib/model/surroundings';
 import { grounds } from './grounds/kind';
 import { type PlateKind } from './kind';
 import { mixes } from './mixes/kind';
+import { picture } from './picture/kind';
 import { scales } from './scales/kind';
 import { type ScaleDecision } from './scales/scale';
 import { scheme } from './scheme/kind';
 import { wheel } from './wheel/kind';
 
 /** The table of plate kinds, in the order in which they are offered. A new kind adds its line here and one in `benches.ts`. */
-export const KINDS = { scales, wheel, scheme, mixes, grounds } as const;
+export const KINDS = { scales, wheel, scheme, mixes, grounds, picture } as const;
 
 export type Kind = keyof typeof KINDS;
 export const KIND_NAMES = Object.keys(KINDS) as Kind[];

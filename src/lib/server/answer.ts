@@ -2,7 +2,7 @@ import { error as pageError, json } from '@sveltejs/kit';
 import { type z } from 'zod';
 import { type ProblemAnswer } from '$lib/study/requests';
 import { sayIssue } from '$lib/model/say-issue';
-import { TOO_LARGE } from './limits';
+import { MOST_BYTES, PICTURE_TOO_LARGE, TOO_LARGE } from './limits';
 import { hasEnded, inMegabytes, isDamage, isFull, OutOfSpace } from './database/failures';
 
 /** What a route can say went wrong. `detail` says what would be right. */
@@ -122,13 +122,35 @@ export async function readText(request: Request): Promise<string> {
 	const type = request.headers.get('content-type') ?? '';
 	if (!type.startsWith('application/json'))
 		throw new Refusal(415, 'not-json', 'The request is not JSON.', 'Send it with the content type application/json.');
+	return new TextDecoder().decode(await readBytes(request, MOST_BYTES));
+}
+
+const isTooLarge = (error: unknown): boolean =>
+	typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
+
+/**
+ * The body of a request, which may take so many bytes: one that does not say its length beforehand is broken off where it has more.
+ * @throws Refusal
+ */
+export async function readBytes({ body }: Request, most: number): Promise<Uint8Array> {
+	const parts: Uint8Array[] = [];
+	let length = 0;
 	try {
-		return await request.text();
+		for (const reader = body?.getReader(); reader;) {
+			const { done, value } = await reader.read();
+			if (done) break;
+			length += value.length;
+			if (length > most) await reader.cancel();
+			if (length > most) break;
+			parts.push(value);
+		}
 	} catch (error) {
-		const tooLarge = typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
-		if (tooLarge) throw new Refusal(413, 'too-large', 'The request is too large.', TOO_LARGE);
-		throw new Refusal(400, 'broken-off', 'The request broke off.', 'Send it again.');
+		if (!isTooLarge(error)) throw new Refusal(400, 'broken-off', 'The request broke off.', 'Send it again.');
+		length = most + 1;
 	}
+	if (length > most)
+		throw new Refusal(413, 'too-large', 'The request is too large.', most > MOST_BYTES ? PICTURE_TOO_LARGE : TOO_LARGE);
+	return Buffer.concat(parts, length);
 }
 
 /** A text read as JSON by a schema. */

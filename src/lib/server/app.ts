@@ -5,6 +5,7 @@ import { FolderInUse } from './database/lock';
 import { openDatabase } from './database/open';
 import { forgetOld } from './database/set-aside';
 import { emptyDemo, fillDemo } from './demo';
+import { forgetPictures } from './images/kept-pictures';
 import { databaseFolder, diskMargin, isDemo, isFreshDemo } from './settings';
 
 let opened: Database | null = null;
@@ -26,7 +27,8 @@ export async function start(): Promise<void> {
 		if (isFreshDemo()) await emptyDemo(opened);
 		if (isDemo()) await fillDemo(opened, resolve('demo'));
 		// What was set aside long ago can wait until there is space again.
-		await forgetOld(opened).catch((error: unknown) => {
+		const tidied = forgetOld(opened).then(() => forgetPictures(database()));
+		await tidied.catch((error: unknown) => {
 			if (!isFull(error)) throw error;
 			say(`${reasonOf(error)} Studies can be read; nothing is saved until there is more.`);
 		});

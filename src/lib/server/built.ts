@@ -5,3 +5,7 @@ const built = (): string => resolve(process.env.RICERCAR_BUILT ?? 'build');
 
 export const threadFile = (name: 'database-thread' | 'draw-thread'): string => join(built(), 'threads', `${name}.js`);
 export const fontFolder = (): string => join(built(), 'fonts');
+
+/** The file of a picture that ships, by its id; of any other id, one that is not there. */
+export const shippedPictureFile = (id: string): string =>
+	join(built(), 'pictures', `${id.replace(/^shipped/, '')}.jpg`);

@@ -4,3 +4,6 @@ export const MOST_OF_DOCUMENT = 2_000_000;
 export const MOST_BYTES = 2_100_000;
 /** What is said of a larger one. */
 export const TOO_LARGE = 'A study may take 2 megabytes.';
+/** The one route that takes more: a picture is brought to it. */
+export const PICTURE_ROUTE = '/api/images';
+export const PICTURE_TOO_LARGE = 'A picture may take 40 megabytes.';

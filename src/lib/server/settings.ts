@@ -15,11 +15,14 @@ function personalFolder(): string {
 export const isDemo = (): boolean => ['yes', 'fresh'].includes(process.env.RICERCAR_DEMO ?? '');
 export const isFreshDemo = (): boolean => process.env.RICERCAR_DEMO === 'fresh';
 
+const baseFolder = (): string => process.env.RICERCAR_DATA ?? join(personalFolder(), 'ricercar');
+const whose = (): string => (isDemo() ? 'demo' : 'own');
+
 /** The folder of the database: `own` or `demo` inside RICERCAR_DATA, or inside the system's place for such things. */
-export function databaseFolder(): string {
-	const base = process.env.RICERCAR_DATA ?? join(personalFolder(), 'ricercar');
-	return resolve(base, isDemo() ? 'demo' : 'own');
-}
+export const databaseFolder = (): string => resolve(baseFolder(), whose());
+
+/** The folder of the pictures that people brought, beside that of the database. */
+export const pictureFolder = (): string => resolve(baseFolder(), `${whose()}-pictures`);
 
 /** PostgreSQL's log needs 32 MB; as much again is kept for what is written before it is shortened. */
 const USUAL_MARGIN = 64;

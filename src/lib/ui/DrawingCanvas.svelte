@@ -2,6 +2,7 @@
 	import { onMount } from 'svelte';
 	import { type Drawing, type Shape } from '$lib/drawing/drawing';
 	import { paintShapes } from './paint-shapes';
+	import { bitmapOf } from './seen-pictures.svelte';
 
 	/**
 	 * Shapes of a drawing, painted: a thousand colours follow a dial in one pass, where a thousand elements would not. Words are
@@ -40,7 +41,7 @@
 		if (canvas.height !== height) canvas.height = height;
 		context.fillStyle = drawing.paper;
 		context.fillRect(0, 0, width, height);
-		paintShapes(context, shapes, width / drawing.width);
+		paintShapes(context, shapes, width / drawing.width, bitmapOf);
 	});
 </script>
 

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { type Drawing } from '$lib/drawing/drawing';
 	import DrawingCanvas from './DrawingCanvas.svelte';
-	import { svgShapes } from './svg-shapes';
+	import { isPainted, svgShapes } from './svg-shapes';
 
 	/** A drawing on screen, in a place that is positioned: the same shapes that the files are made of. What is on it is said in words elsewhere. */
 	let { drawing }: { drawing: Drawing } = $props();
 
-	/** Many colours as one shape are painted, and lie under all else. */
-	const many = $derived(drawing.shapes.filter(({ kind }) => kind === 'row' || kind === 'mosaic'));
+	/** Many colours as one shape and pictures are painted, and lie under all else. */
+	const many = $derived(drawing.shapes.filter(isPainted));
 
 	function shapes(svg: SVGSVGElement) {
 		const show = svgShapes(svg);

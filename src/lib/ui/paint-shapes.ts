@@ -118,8 +118,32 @@ function paintRows(context: CanvasRenderingContext2D, rows: readonly Of<'row'>[]
 	});
 }
 
-function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: number): void {
+/** What of a picture can be painted now, so many pixels wide; null where it is not at hand. */
+export type BitmapOf = (shape: Of<'picture'>, pixels: number) => CanvasImageSource | null;
+
+const EMPTY = '#c9c9c9';
+
+/** A picture smoothly in its box; grey until it has come. */
+function paintPicture(
+	context: CanvasRenderingContext2D,
+	shape: Of<'picture'>,
+	scale: number,
+	bitmapOf: BitmapOf
+): void {
+	const bitmap = bitmapOf(shape, shape.width * scale);
+	if (!bitmap) return paintBar(context, { ...shape, kind: 'bar', fill: EMPTY }, scale);
+	const [left, top] = [Math.round(shape.x * scale), Math.round(shape.y * scale)];
+	const width = Math.round((shape.x + shape.width) * scale) - left;
+	const height = Math.round((shape.y + shape.height) * scale) - top;
+	context.imageSmoothingEnabled = true;
+	context.imageSmoothingQuality = 'high';
+	context.drawImage(bitmap, left, top, width, height);
+}
+
+function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: number, bitmapOf: BitmapOf): void {
 	switch (shape.kind) {
+		case 'picture':
+			return paintPicture(context, shape, scale, bitmapOf);
 		case 'bar':
 			return paintBar(context, shape, scale);
 		case 'row':
@@ -141,7 +165,12 @@ function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: numb
  * Paints shapes of a drawing in their order, all kinds but words.
  * @param scale pixels of the device to a plate unit
  */
-export function paintShapes(context: CanvasRenderingContext2D, shapes: readonly Shape[], scale: number): void {
+export function paintShapes(
+	context: CanvasRenderingContext2D,
+	shapes: readonly Shape[],
+	scale: number,
+	bitmapOf: BitmapOf = () => null
+): void {
 	let rows: Of<'row'>[] = [];
 	const paintWaiting = () => {
 		if (rows.length > 0) paintRows(context, rows, scale);
@@ -151,7 +180,7 @@ export function paintShapes(context: CanvasRenderingContext2D, shapes: readonly 
 		if (shape.kind === 'row' && shape.codes.length > SHORT) rows.push(shape);
 		else {
 			paintWaiting();
-			paintShape(context, shape, scale);
+			paintShape(context, shape, scale, bitmapOf);
 		}
 	paintWaiting();
 }

@@ -1,9 +1,12 @@
 import { gradientMarkup } from '$lib/drawing/svg';
 import { FACES, weightOf, type Drawing, type Of, type Shape } from '$lib/drawing/drawing';
 
-/** The kinds that are elements of their own; many colours as one shape are painted under them. */
-type AsElement = Exclude<Shape['kind'], 'row' | 'mosaic'>;
-const isElement = (shape: Shape): shape is Of<AsElement> => shape.kind !== 'row' && shape.kind !== 'mosaic';
+/** The kinds that are elements of their own; many colours as one shape, and pictures, are painted under them. */
+type AsElement = Exclude<Shape['kind'], Painted>;
+type Painted = 'row' | 'mosaic' | 'picture';
+export const isPainted = (shape: Shape): shape is Of<Painted> =>
+	shape.kind === 'row' || shape.kind === 'mosaic' || shape.kind === 'picture';
+const isElement = (shape: Shape): shape is Of<AsElement> => !isPainted(shape);
 
 /** How a kind is written: its element, what never changes of it, and what is read from the shape. */
 interface Written<S> {
@@ -93,7 +96,7 @@ function write(
 
 /**
  * Writes drawings into an SVG element, one after the other, in the drawing's own order: what comes later lies over what came before.
- * All shapes but rows and mosaics, which are painted under it. Elements are kept, and only what changed is written: by hand, because
+ * All shapes but those that are painted under it. Elements are kept, and only what changed is written: by hand, because
  * it is what most of a turn of a dial is spent on, and a list of components costs several times as much.
  */
 export function svgShapes(svg: SVGSVGElement): (drawing: Drawing) => void {

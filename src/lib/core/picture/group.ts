@@ -111,14 +111,52 @@ function join(groups: Group[], count: number): Group[] {
 	return left;
 }
 
+/** What less of a picture has than this is no colour of it, however far it lies from the others. */
+const LEAST_AREA = 0.002;
+/** Hue and chroma count so many times as much as lightness where colours shall lie far apart: OKLab has five times less room for them. */
+const HUE_COUNTS = 2;
+
+/**
+ * Groups that lie far apart: the two that are farthest from each other, then always the one that is farthest from all chosen (T. F.
+ * Gonzalez 1985). The groups that the picture is first cut into, with next to nothing left out.
+ */
+function farApart(bins: Bins, groups: readonly Group[], count: number): Group[] {
+	const areas = areasOf(bins, groups);
+	const large = groups.filter((_, k) => areas[k]! >= LEAST_AREA);
+	const left = large.length >= count ? large : [...groups];
+	const distance = (one: Group, other: Group): number =>
+		(one.l - other.l) ** 2 + HUE_COUNTS ** 2 * ((one.a - other.a) ** 2 + (one.b - other.b) ** 2);
+	const chosen = farthestPair(left, distance);
+	while (chosen.length < count && chosen.length < left.length) {
+		const away = left.map((group) => Math.min(...chosen.map((other) => distance(group, other))));
+		chosen.push(left[away.indexOf(Math.max(...away))]!);
+	}
+	return chosen;
+}
+
+function farthestPair(groups: readonly Group[], distance: (one: Group, other: Group) => number): Group[] {
+	let [pair, most] = [groups.slice(0, 2), -1];
+	for (const [i, one] of groups.entries())
+		for (const other of groups.slice(i + 1)) {
+			const apart = distance(one, other);
+			if (apart > most) [pair, most] = [[one, other], apart];
+		}
+	return pair;
+}
+
+/** The groups that a picture is first cut into, far more than are asked for. */
+function manyOf(bins: Bins, weights: Float64Array, count: number, random: () => number): Group[] {
+	let groups = begin(bins, weights, Math.min(bins.count, Math.max(48, 3 * count)), random);
+	for (let round = 0; round < 3; round++) groups = settle(bins, weights, groups);
+	return groups;
+}
+
 /** Groups from several beginnings, of which those are kept that lie nearest to the pixels. */
 function bestOf(bins: Bins, weights: Float64Array, count: number, random: () => number): Group[] {
 	let best: Group[] = [];
 	let least = Infinity;
 	for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
-		let groups = begin(bins, weights, Math.min(bins.count, Math.max(48, 3 * count)), random);
-		for (let round = 0; round < 3; round++) groups = settle(bins, weights, groups);
-		groups = join(groups, count);
+		let groups = join(manyOf(bins, weights, count, random), count);
 		for (let round = 0; round < ROUNDS; round++) groups = settle(bins, weights, groups);
 		let miss = 0;
 		for (let i = 0; i < bins.count; i++) miss += weights[i]! * squared(bins, i, groups[nearestGroup(bins, i, groups)]!);
@@ -147,7 +185,11 @@ export function coloursOfPicture(
 	const bins = gather(rgba, width);
 	if (bins.count === 0)
 		throw new Problem('picture', 'There is nothing to be seen in the picture.', 'pixels that are not transparent');
-	const groups = bestOf(bins, weightsFor(bins, emphasis), count, seeded(seed));
+	const weights = weightsFor(bins, emphasis);
+	const groups =
+		emphasis === 'spread'
+			? farApart(bins, manyOf(bins, weights, count, seeded(seed)), count)
+			: bestOf(bins, weights, count, seeded(seed));
 	const shares = areasOf(bins, groups);
 	return groups
 		.map(({ l, a, b }, k): PictureColour => ({ linear: mapToGamut(l, a, b), share: shares[k]! }))

@@ -1,5 +1,6 @@
 import { drawPlate } from '$lib/plates/draw-plate';
-import { drawingToSvg } from '$lib/drawing/svg';
+import { type Drawing } from '$lib/drawing/drawing';
+import { drawingToSvg, type PictureSource } from '$lib/drawing/svg';
 import { type Palette } from '$lib/model/palette';
 import { pagesOf } from '$lib/paper/paper';
 import { printRequestSchema } from '$lib/study/print';
@@ -49,12 +50,24 @@ export const picture = (text: string): Promise<Made<Uint8Array>> =>
 
 /** The first plate of a stored study as SVG, in colours only; null where it has no plate. */
 export const thumbnail = (text: string): Promise<Made<string | null>> =>
-	made(() => {
+	made(async () => {
 		const stored: unknown = JSON.parse(text);
 		const { plates, linked } = readStored(stored, studyDocumentSchema).document;
 		const [plate] = plates;
-		return Promise.resolve(plate ? drawingToSvg(drawPlate(plate, linked, 'colours')) : null);
+		if (!plate) return null;
+		const drawing = drawPlate(plate, linked, 'colours');
+		return drawingToSvg(drawing, undefined, await sourcesIn(drawing, LONGEST_SMALL));
 	});
+
+/** Pixels along the longer side of a picture that is seen small. */
+const LONGEST_SMALL = 420;
+
+/** The pictures of a drawing; what reads them is only loaded where there are some. */
+async function sourcesIn(drawing: Drawing, longest: number): Promise<PictureSource | undefined> {
+	if (!drawing.shapes.some(({ kind }) => kind === 'picture')) return undefined;
+	const { pictureSources } = await import('../images/sources');
+	return pictureSources(drawing, longest);
+}
 
 /** Palettes by how near one of their colours is to a colour. */
 export const nearest = ({ palettes, text }: { palettes: readonly Palette[]; text: string }): Promise<Made<Palette[]>> =>

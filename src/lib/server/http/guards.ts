@@ -35,10 +35,14 @@ export const onlyExpectedHosts: Middleware = (request, response, next) => {
 /** So much of a body that is too large is still taken in, so that whoever sends it can read the answer. */
 const MOST_DRAINED = 64_000_000;
 
+/** How much may be sent to an address, and what is said of more. */
+export type Limit = (path: string) => { readonly most: number; readonly detail: string };
+
 /** Refuses bodies that say beforehand that they are too large, after taking them in: an answer in the middle of sending is lost. */
 export const bodiesUpTo =
-	(most: number, detail: string): Middleware =>
+	(limit: Limit): Middleware =>
 	(request, response, next) => {
+		const { most, detail } = limit((request.url ?? '').replace(/[?#].*$/, ''));
 		const length = Number(request.headers['content-length'] ?? 0);
 		if (!(length > most)) return next();
 		const answer = (): void => {

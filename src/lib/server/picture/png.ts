@@ -2,6 +2,7 @@ import { renderAsync } from '@resvg/resvg-js';
 import sharp from 'sharp';
 import { type Drawing } from '$lib/drawing/drawing';
 import { drawingToSvg } from '$lib/drawing/svg';
+import { pictureSources } from '../images/sources';
 import { fontFiles } from './font-files';
 
 /** What the shipped files call themselves inside (their name tables come from a variable font). */
@@ -9,7 +10,7 @@ const INNER_NAMES = { serif: 'Newsreader 16pt 16pt', sans: 'Archivo SemiBold' };
 
 /** A drawing as PNG, `width` pixels wide, 8 bits a channel, with the sRGB profile inside so that its colours mean what they say. */
 export async function drawingToPng(drawing: Drawing, width: number): Promise<Buffer> {
-	const rendered = await renderAsync(drawingToSvg(drawing, INNER_NAMES), {
+	const rendered = await renderAsync(drawingToSvg(drawing, INNER_NAMES, await pictureSources(drawing)), {
 		fitTo: { mode: 'width', value: width },
 		font: { loadSystemFonts: false, fontFiles: await fontFiles(), defaultFontFamily: INNER_NAMES.sans }
 	});

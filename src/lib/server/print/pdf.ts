@@ -1,9 +1,10 @@
 import PDFDocument from 'pdfkit';
-import { type Shape } from '$lib/drawing/drawing';
+import { type Of, type Shape } from '$lib/drawing/drawing';
 import { barsOf, figuresOf } from '$lib/drawing/bars';
 import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
+import { pictureFiles } from '../images/sources';
 import { faceFiles } from './faces';
 import { CODE_LINE, CODE_SIZE, MARGIN, roomOf, topOfFoot } from '$lib/paper/paper';
 import { sheetsOf, type Page, type Placed } from '$lib/paper/sheets';
@@ -52,7 +53,7 @@ export async function pagesToPdf(
 	for (const { placed, lines } of sheetsOf(pages(), room, !layout.across)) {
 		sheet++;
 		pdf.addPage();
-		for (const each of placed) place(pdf, whole, each);
+		for (const each of placed) place(pdf, whole, each, await pictureFiles(each.drawing));
 		foot(pdf, whole, titleBlock, { number: sheet, total, lines }, width, height);
 	}
 	for (const lines of written) {
@@ -82,16 +83,32 @@ function collected(pdf: Pdf): Promise<Uint8Array> {
 	});
 }
 
-function draw(pdf: Pdf, shape: Shape): void {
+/** Pictures by their shapes, as JPEG or PNG files; one that is missing is not among them. */
+type Pictures = ReadonlyMap<object, Buffer>;
+
+/** A picture in its box; a frame with a cross where it is not at hand. */
+function picture(pdf: Pdf, shape: Of<'picture'>, pictures: Pictures): void {
+	const { x, y, width, height } = shape;
+	const file = pictures.get(shape);
+	if (file) pdf.image(file, x, y, { width, height });
+	else
+		pdf
+			.path(`M${x} ${y}h${width}v${height}h${-width}zl${width} ${height}m0 ${-height}l${-width} ${height}`)
+			.stroke(SOFT);
+}
+
+function draw(pdf: Pdf, shape: Shape, pictures: Pictures): void {
 	switch (shape.kind) {
+		case 'picture':
+			return picture(pdf, shape, pictures);
 		case 'bar':
 			pdf.rect(shape.x, shape.y, shape.width, shape.height).fill(shape.fill);
 			return;
 		case 'row':
-			for (const bar of barsOf(shape)) draw(pdf, bar);
+			for (const bar of barsOf(shape)) draw(pdf, bar, pictures);
 			return;
 		case 'mosaic':
-			for (const figure of figuresOf(shape)) draw(pdf, figure);
+			for (const figure of figuresOf(shape)) draw(pdf, figure, pictures);
 			return;
 		case 'gradient': {
 			const { x, y, width, height, stops } = shape;
@@ -114,7 +131,7 @@ function draw(pdf: Pdf, shape: Shape): void {
 type Structure = PDFKit.PDFStructureElement;
 
 /** A drawing at its place, as a figure that says what it shows. */
-function place(pdf: Pdf, whole: Structure, { drawing, says, scale, x, y }: Placed): void {
+function place(pdf: Pdf, whole: Structure, { drawing, says, scale, x, y }: Placed, pictures: Pictures): void {
 	const figure = (): void => {
 		pdf
 			.save()
@@ -122,7 +139,7 @@ function place(pdf: Pdf, whole: Structure, { drawing, says, scale, x, y }: Place
 			.scale(scale);
 		// White paper is white already.
 		if (drawing.paper !== '#ffffff') pdf.rect(0, 0, drawing.width, drawing.height).fill(drawing.paper);
-		for (const shape of drawing.shapes) draw(pdf, shape);
+		for (const shape of drawing.shapes) draw(pdf, shape, pictures);
 		pdf.restore();
 	};
 	whole.add(pdf.struct('Figure', { title: drawing.title, alt: `${drawing.title}. ${says()}` }, [figure]));

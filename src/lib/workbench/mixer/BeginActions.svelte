@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { addPlate } from '$lib/model/edit-plates';
-	import { KIND_NAMES, kindNamed, surroundingsOf } from '$lib/plates/kinds';
+	import { type ColourSource } from '$lib/model/colour-text';
+	import { KIND_NAMES, kindNamed, kindOf, surroundingsOf } from '$lib/plates/kinds';
 	import { type PlateKind } from '$lib/plates/kind';
 	import { type PlateBase } from '$lib/model/plate-base';
 	import { hasRoomForPlate } from '../study/room';
@@ -17,10 +18,19 @@
 		)
 	);
 
+	/** What is held, to be followed by what is begun from it, where its kind has it so. */
+	function followedHeld(): ColourSource | null {
+		const { plate, placeHeld, document } = workbench;
+		const gives = plate && kindOf(plate).gives;
+		const place = placeHeld !== null && gives?.begun?.(plate!, placeHeld);
+		const given = place && gives?.at(plate!, place, document.linked);
+		return place && given ? { text: given.hex, follows: { plate: plate!.id, place } } : null;
+	}
+
 	function begin({ words, from }: NonNullable<PlateKind<PlateBase, unknown>['begin']>) {
 		const subject = subjectOf(workbench);
 		if (!subject || !hasRoomForPlate(workbench.document)) return;
-		const source = subject.linked ? { linked: subject.linked.id } : settableHeld(workbench)?.source;
+		const source = subject.linked ? { linked: subject.linked.id } : (settableHeld(workbench)?.source ?? followedHeld());
 		const plate = from(surroundingsOf(workbench.document), source ?? { text: subject.text });
 		workbench.edit(words, addPlate(plate, workbench.plate?.id ?? null));
 		openPlate(workbench, plate.id);

@@ -10,6 +10,7 @@
 	import PlateIndex from '../index/PlateIndex.svelte';
 	import Mixer from '../mixer/Mixer.svelte';
 	import BoardArea from './BoardArea.svelte';
+	import { bringOnPlates, picturesIn } from './bring';
 	import ConflictDialog from './ConflictDialog.svelte';
 	import { OpenStudy } from './open-study.svelte';
 	import { Sides } from './sides.svelte';
@@ -82,6 +83,24 @@
 		await goto(`/studies/${id}`);
 	}
 
+	/** Pictures that are pasted come on plates of their own; what else is pasted is left to whoever reads it. */
+	function pastePictures(event: ClipboardEvent) {
+		const files = picturesIn(event.clipboardData);
+		if (files.length === 0) return;
+		event.preventDefault();
+		event.stopImmediatePropagation();
+		void bringOnPlates(workbench, files);
+	}
+
+	/** A file that is dropped is never opened in the page's place, whatever it is. */
+	const carriesFiles = ({ dataTransfer }: DragEvent): boolean => dataTransfer?.types.includes('Files') ?? false;
+
+	function dropPictures(event: DragEvent) {
+		if (!carriesFiles(event)) return;
+		event.preventDefault();
+		void bringOnPlates(workbench, [...(event.dataTransfer?.files ?? [])]);
+	}
+
 	/** One plate again: of a second study the one that was being changed goes on alone. */
 	async function alone() {
 		if (workbench.pair) return workbench.endPair();
@@ -95,7 +114,9 @@
 	onbeforeunload={warn}
 	oncopy={(event) => takeAlong(workbench, event)}
 	oncut={(event) => takeAlong(workbench, event)}
-	onpastecapture={(event) => pasteTaken(workbench, event)}
+	onpastecapture={(event) => pasteTaken(workbench, event) || pastePictures(event)}
+	ondragover={(event) => carriesFiles(event) && event.preventDefault()}
+	ondrop={dropPictures}
 />
 <svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
 

@@ -53,7 +53,7 @@
 		const ofPlate = plate
 			? [
 					{ label: 'Print, as PDF …', run: () => (printing = true) },
-					{ label: 'The plate as SVG', run: () => downloadSvg(plate, document.linked) },
+					{ label: 'The plate as SVG', run: () => void downloadSvg(plate, document.linked) },
 					{ label: 'The plate as PNG …', run: () => (picturing = true) }
 				]
 			: [];

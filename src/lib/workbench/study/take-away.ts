@@ -1,17 +1,23 @@
 import { type TakenColours } from '$lib/client/colour-files';
 import { download, downloadMade, handInName, plainName, type Making } from '$lib/client/files';
 import { type NamedColour } from '$lib/core/format/colour-list';
+import { sourcesOf } from '$lib/client/pictures';
 import { drawPlate, revealsOf } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { type Plate } from '$lib/plates/plate';
 import { type PageLayout, type PrintRequest } from '$lib/study/print';
 import { type StudyDocument } from '$lib/study/study';
+import { notices } from '$lib/ui/notices.svelte';
 import { type LinkedColour } from '$lib/model/linked';
 import { writeStudyFile } from '$lib/study/study-file';
 import { type ColourSet } from '../bench';
 
-export function downloadSvg(plate: Plate, linked: readonly LinkedColour[]): void {
-	const svg = drawingToSvg(drawPlate(plate, linked, 'full'));
+/** The plate as SVG, its pictures inside; says so where one is not at hand. */
+export async function downloadSvg(plate: Plate, linked: readonly LinkedColour[]): Promise<void> {
+	const drawing = drawPlate(plate, linked, 'full');
+	const sources = await sourcesOf(drawing).catch((error: Error) => notices.say(error.message));
+	if (!sources) return;
+	const svg = drawingToSvg(drawing, undefined, sources);
 	download(`${plainName(plate.title)}.svg`, new Blob([svg], { type: 'image/svg+xml' }));
 }
 

@@ -1,4 +1,4 @@
-import { emptyHistory, noted, redone, undone, type History } from '$lib/client/history';
+import { emptyHistory, noted, redone, settled, undone, type History } from '$lib/client/history';
 import { PLAIN_VIEW, type View } from '$lib/drawing/view';
 import { kindOf } from '$lib/plates/kinds';
 import { type Plate } from '$lib/plates/plate';
@@ -139,6 +139,15 @@ export class Workbench {
 		this.decided = after;
 		this.history = noted(this.history, { label, before, after, gesture });
 		if (letGo.length > 0) this.onletgo(letGo);
+	}
+
+	/** Adds what was reckoned of the study as it stands, apart from the page: it belongs to the edit that it was reckoned of. */
+	settle(change: StudyEdit): void {
+		const before = this.decided;
+		const { study: after } = this.after(change);
+		if (after === before) return;
+		this.decided = after;
+		this.history = settled(this.history, before, after);
 	}
 
 	private after(change: StudyEdit): { readonly study: StudyDocument; readonly letGo: readonly string[] } {

@@ -1,0 +1,109 @@
+<script lang="ts">
+	import { type Box } from '$lib/drawing/box';
+	import { type Pixels, type Spot } from '$lib/core/picture/square';
+	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
+	import { percentOf } from '$lib/ui/percent-of';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { inBox } from '../picture-layout';
+	import { type PicturePlate } from '../schema';
+	import { setLine } from './taking';
+
+	interface Props {
+		workbench: Workbench;
+		plate: PicturePlate;
+		pixels: Pixels | null;
+		box: Box;
+	}
+
+	/** The two ends of the line across the picture, to be moved by hand and by keys. */
+	let { workbench, plate, pixels, box }: Props = $props();
+
+	const ENDS = [
+		{ key: 'from', name: 'Beginning of the line' },
+		{ key: 'to', name: 'End of the line' }
+	] as const;
+	type End = (typeof ENDS)[number]['key'];
+
+	let gesture = 0;
+	let drag: { end: End; label: string } | null = null;
+	let group = $state<HTMLElement>();
+
+	function move({ clientX, clientY }: PointerEvent) {
+		if (!drag || !pixels || !group) return;
+		const bounds = group.getBoundingClientRect();
+		const spot = {
+			x: ((clientX - bounds.left) / bounds.width) * plate.picture.width - 0.5,
+			y: ((clientY - bounds.top) / bounds.height) * plate.picture.height - 0.5
+		};
+		setLine(workbench, plate, pixels, { [drag.end]: spot }, drag.label);
+	}
+
+	const WAYS: Readonly<Record<string, readonly [number, number]>> = {
+		ArrowLeft: [-1, 0],
+		ArrowRight: [1, 0],
+		ArrowUp: [0, -1],
+		ArrowDown: [0, 1]
+	};
+
+	function key(event: KeyboardEvent, end: End) {
+		const way = WAYS[event.key];
+		if (!way || !pixels || event.ctrlKey || event.metaKey || event.altKey) return;
+		event.preventDefault();
+		const by = event.shiftKey ? 10 : 1;
+		const { x, y } = plate.line[end];
+		const spot: Spot = { x: x + by * way[0], y: y + by * way[1] };
+		setLine(workbench, plate, pixels, { [end]: spot }, `keys ${end} ${plate.id} ${gesture}`);
+	}
+
+	/** Where an end stands, in per cent of the picture. */
+	const placeOf = (end: End): readonly [number, number] => {
+		const [x, y] = inBox(plate, { x: 0, y: 0, width: 100, height: 100 }, plate.line[end]);
+		return [x, y];
+	};
+</script>
+
+<svelte:window onpointermove={move} onpointerup={() => (drag = null)} />
+
+<div
+	class="over"
+	role="group"
+	aria-label="Line across the picture"
+	bind:this={group}
+	style:left={percentOf(box.x, PLATE_WIDTH)}
+	style:top={percentOf(box.y, PLATE_HEIGHT)}
+	style:width={percentOf(box.width, PLATE_WIDTH)}
+	style:height={percentOf(box.height, PLATE_HEIGHT)}
+>
+	{#each ENDS as { key: end, name } (end)}
+		{@const [x, y] = placeOf(end)}
+		<button
+			style:left="{x}%"
+			style:top="{y}%"
+			aria-label="{name}, at {plate.line[end].x}, {plate.line[end].y}; arrow keys move it"
+			onpointerdown={() => (drag = { end, label: `drag line ${++gesture}` })}
+			onkeydown={(event) => key(event, end)}
+			onkeyup={() => gesture++}
+		></button>
+	{/each}
+</div>
+
+<style>
+	.over {
+		position: absolute;
+		pointer-events: none;
+	}
+	button {
+		position: absolute;
+		width: 24px;
+		height: 24px;
+		translate: -50% -50%;
+		border-radius: 50%;
+		pointer-events: auto;
+		cursor: move;
+		touch-action: none;
+	}
+	button:focus-visible {
+		outline: 2px dashed #fff;
+		box-shadow: 0 0 0 4px #1c1c1c80;
+	}
+</style>

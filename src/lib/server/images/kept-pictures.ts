@@ -1,0 +1,69 @@
+import { randomUUID } from 'node:crypto';
+import { mkdir, readdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { idSchema, newId } from '$lib/model/ids';
+import { type TakenIn } from '$lib/model/picture';
+import { shippedPictureFile } from '../built';
+import { type Queries } from '../database/database';
+import { freeSpace } from '../database/disk';
+import { OutOfSpace } from '../database/failures';
+import { diskMargin, pictureFolder } from '../settings';
+import { inTurn } from './in-turn';
+import { takeIn } from './take-in';
+
+/**
+ * Pictures are files of a folder beside the database's, each under an id that nobody can guess: whoever draws reads them there without
+ * asking the database, whose log and backups stay as small as what people decided. Half-written ones are never seen: they get their
+ * name when they are whole.
+ */
+export async function keepPicture(sent: Uint8Array, client: string): Promise<TakenIn> {
+	const folder = pictureFolder();
+	await mkdir(folder, { recursive: true });
+	const free = await freeSpace(folder);
+	if (free < diskMargin()) throw new OutOfSpace(free, diskMargin());
+	const { bytes, width, height, says } = await inTurn(client, () => takeIn(sent));
+	const id = newId();
+	const begun = join(folder, `${id}.${randomUUID()}.begun`);
+	try {
+		await writeFile(begun, bytes, { flush: true });
+		await rename(begun, join(folder, id));
+	} catch (error) {
+		await rm(begun, { force: true });
+		throw error;
+	}
+	return { id, width, height, says: [...says] };
+}
+
+/** What is kept of a picture, or of one that ships; null where there is none of this id. */
+export async function pictureBytes(id: string): Promise<Buffer | null> {
+	if (!idSchema.safeParse(id).success) return null;
+	for (const file of [shippedPictureFile(id), join(pictureFolder(), id)])
+		try {
+			return await readFile(file);
+		} catch (error) {
+			if (!(error instanceof Error && 'code' in error && error.code === 'ENOENT')) throw error;
+		}
+	return null;
+}
+
+/** Milliseconds after which a picture that no study names is forgotten: as long as what was deleted can be brought back. */
+const FORGOTTEN = 30 * 86_400_000;
+
+/** Forgets pictures that no study has named for thirty days, and what was begun and never finished. */
+export async function forgetPictures(database: Queries, now = Date.now()): Promise<void> {
+	const folder = pictureFolder();
+	const names = await readdir(folder).catch(() => []);
+	for (const name of names) {
+		const { mtimeMs } = await stat(join(folder, name));
+		if (now - mtimeMs < FORGOTTEN) continue;
+		const isNamed = idSchema.safeParse(name).success && (await isInAStudy(database, name));
+		if (!isNamed) await rm(join(folder, name), { force: true });
+	}
+}
+
+/** An id is of letters and digits: nothing in it means anything to a pattern. */
+const isInAStudy = async (database: Queries, id: string): Promise<boolean> =>
+	(await database.query('select 1 from study where document::text like $1 limit 1', [`%"${id}"%`])).length > 0;
+
+/** Takes all of them away: of a demo that begins again. */
+export const forgetAllPictures = (): Promise<void> => rm(pictureFolder(), { recursive: true, force: true });
