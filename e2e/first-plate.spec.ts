@@ -21,6 +21,7 @@ function asElement(shape: Shape): string[] {
 	switch (shape.kind) {
 		case 'row':
 		case 'mosaic':
+		case 'picture':
 			return [];
 		case 'bar':
 			return [`rect ${shape.x} ${shape.y} ${shape.fill}`];

@@ -209,6 +209,20 @@ function ofWords(plate: Plate): Judged[] {
 	];
 }
 
+/** What the description of a picture claims: how many colours, in which order, and how many steps lie under it. */
+function ofPicture(plate: PlateOf<'picture'>): Judged[] {
+	const words = kindOf(plate).describe(plate, []);
+	const texts = plate.places.map(({ text }) => text);
+	const falling = (numbers: readonly number[]): boolean =>
+		numbers.every((number, i) => i === 0 || number <= numbers[i - 1]! + 1e-9);
+	const value = !words.includes(', by value:') || falling(texts.map(valueOf));
+	const place = !words.includes(', from left to right:') || falling(plate.places.map(({ x }) => -x));
+	const gaps = plate.gaps.slice(0, texts.length - 1).reduce((sum, gap) => sum + gap, 0);
+	const steps = /a gradation of (\d+) steps/.exec(words)?.[1];
+	const gradation = steps === undefined ? plate.along === 'line' : Number(steps) === texts.length + gaps;
+	return [{ key: 'describe', words, so: value && place && gradation }];
+}
+
 function judged(plate: Plate): Judged[] {
 	const said = (): Judged[] => {
 		switch (plate.kind) {
@@ -218,6 +232,8 @@ function judged(plate: Plate): Judged[] {
 				return ofWheel(plate);
 			case 'scheme':
 				return ofScheme(plate);
+			case 'picture':
+				return ofPicture(plate);
 			default:
 				return ofExercise(plate);
 		}

@@ -10,7 +10,9 @@ import { SCHEMES } from '../../src/lib/core/scheme/schemes';
 import { WHEELS } from '../../src/lib/core/scheme/wheel';
 import { newStudy } from '../../src/lib/study/new-study';
 import { newPlate } from '../../src/lib/plates/new-plate';
+import { ORDERS } from '../../src/lib/core/picture/order';
 import { KIND_NAMES, kindOf, type Kind } from '../../src/lib/plates/kinds';
+import { ordered as orderedPlaces } from '../../src/lib/plates/picture/picture-edits';
 import { plateSchema, type Plate } from '../../src/lib/plates/plate';
 import { seeded } from '../support/colours';
 import { fieldsOf, withField } from '../support/extremes';
@@ -114,7 +116,31 @@ export function randomPlates(seed: number) {
 			strengths: { value: next() * 1.2 - 0.6, colour: next() * 0.6 - 0.3 }
 		};
 	};
-	const changed: Readonly<Record<Kind, (plate: object) => object>> = { scales, wheel, scheme, mixes, grounds };
+	const picture = (plate: object) => {
+		const order = oneOf(ORDERS);
+		const places = Array.from({ length: whole(2, 16) }, (_, i) => ({
+			id: `place0${i}`,
+			x: whole(0, 1439),
+			y: whole(0, 959),
+			text: oneOf([any, dye, grey])()
+		}));
+		return {
+			...plate,
+			order,
+			places: orderedPlaces(places, order),
+			gaps: Array.from({ length: 15 }, () => whole(0, 3)),
+			along: oneOf(['places', 'line'] as const),
+			values: whole(2, 5)
+		};
+	};
+	const changed: Readonly<Record<Kind, (plate: object) => object>> = {
+		scales,
+		wheel,
+		scheme,
+		mixes,
+		grounds,
+		picture
+	};
 
 	/** What a person would set in an exercise, by its field. */
 	const settings = (): Readonly<Record<string, unknown>> => ({

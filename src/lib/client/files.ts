@@ -22,6 +22,9 @@ export function handInName({ maker, unit, title }: { maker: string; unit: string
 export const textOf = (file: File): Promise<string> | string =>
 	file.size > LONGEST_FILE ? 'x'.repeat(LONGEST_FILE + 1) : file.text();
 
+/** Whether a file says that it is a picture of pixels; a drawing (SVG) is a text that is read for its colours. */
+export const isPictureFile = ({ type }: File): boolean => type.startsWith('image/') && type !== 'image/svg+xml';
+
 /** Hands a file to the browser to keep. */
 export function download(name: string, content: Blob): void {
 	const link = document.createElement('a');

@@ -174,5 +174,7 @@ export interface PlateKind<P extends PlateBase, Place> {
 		readonly words: string;
 		readonly title: string;
 		readonly from: (study: Surroundings, source: ColourSource) => P;
+		/** Only where a colour is looked at, not beside the tracks with which one is set. */
+		readonly rarely?: boolean;
 	};
 }

@@ -1,5 +1,6 @@
 import { type ColourSource } from '$lib/model/colour-text';
 import { type StudyParts } from '$lib/model/edit';
+import { type PictureRef } from '$lib/model/picture';
 import { type PlateBase } from '$lib/model/plate-base';
 import { linksTo, sourcesBy } from '$lib/model/sources';
 import { sourceFor, type Surroundings } from '$lib/model/surroundings';
@@ -39,6 +40,11 @@ export const copyParts = <P extends PlateBase>(plate: P): P => kindOf(plate).cop
 export const partIds = (plate: PlateBase): readonly string[] => kindOf(plate).partIds?.(plate) ?? [];
 export const contradictions = (plate: PlateBase): readonly string[] => kindOf(plate).contradictions?.(plate) ?? [];
 
+/** The pictures on a plate, and the same plate with each of them changed as asked. */
+export const picturesOf = (plate: PlateBase): readonly PictureRef[] => kindOf(plate).pictures?.of(plate) ?? [];
+export const mapPictures = <P extends PlateBase>(plate: P, change: (picture: PictureRef) => PictureRef): P =>
+	kindOf(plate).pictures?.map(plate, change) ?? plate;
+
 /** How many things of a plate count on a linked colour; the plate itself is one, unless its kind counts otherwise. Its ground is one more. */
 export const usesOn = (plate: PlateBase, id: string): number =>
 	(kindOf(plate).uses?.(plate, id) ??
@@ -55,9 +61,16 @@ export const sayUsesOf = (using: readonly { readonly plate: PlateBase; readonly 
 /** Where a study has no colours at all yet. */
 const FALLBACK: Surroundings['colours'] = [{ text: '#b3392b' }, { text: '#2f5f86' }];
 
-/** What a new plate finds in a study: its linked colours, or what its plates use, or two of ours. */
+/** What a plate gives, for others to follow: of a study whose plates use no colours of their own, as pictures do. */
+const givenBy = (plate: PlateBase, linked: StudyParts['linked']): ColourSource[] =>
+	(kindOf(plate).gives?.rows(plate, linked) ?? []).flatMap(({ colours }) =>
+		colours.map(({ place, hex }) => ({ text: hex, follows: { plate: plate.id, place } }))
+	);
+
+/** What a new plate finds in a study: its linked colours, or what its plates use or give, or two of ours. */
 export function surroundingsOf({ linked, plates }: StudyParts): Surroundings {
-	const found = linked.length > 0 ? linked.map(sourceFor) : plates.flatMap(sourcesOf);
+	const used = linked.length > 0 ? linked.map(sourceFor) : plates.flatMap(sourcesOf);
+	const found = used.length > 0 ? used : plates.flatMap((plate) => givenBy(plate, linked));
 	const [first, ...rest] = found;
 	return { linked, plates, colours: first ? [first, ...rest] : FALLBACK };
 }

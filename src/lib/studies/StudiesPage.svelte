@@ -6,6 +6,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { readStudyApart } from '$lib/client/reading';
+	import { MOST_OF_ZIP } from '$lib/client/zip-limits';
 	import { deleteStudy, duplicateStudy, keepNew, renameStudy, restoreStudy } from '$lib/client/studies';
 	import { ownDefaults } from '$lib/client/own-defaults';
 	import { emptyStudy } from '$lib/study/new-study';
@@ -83,18 +84,30 @@
 		}
 	}
 
-	/** Reads a study that was taken away as JSON; a file that is none is refused with the place and the reason. */
+	/** A zip begins with these letters (APPNOTE 6.3, 4.3.7), whatever it is called. */
+	const isZip = async (file: File): Promise<boolean> => (await file.slice(0, 4).text()) === 'PK\u0003\u0004';
+
+	/** @throws Problem `file`, Error in words */
+	async function studyOfFile(file: File): Promise<StudyDocument> {
+		const zipped = await isZip(file);
+		const most = zipped ? MOST_OF_ZIP : LONGEST_STUDY_FILE;
+		if (file.size > most) throw new Problem('file', 'The file is too large.', `at most ${most / 1_000_000} megabytes`);
+		if (!zipped) return readStudyApart(await file.text());
+		const { studyOfZip } = await import('$lib/client/study-zip');
+		return studyOfZip(new Uint8Array(await file.arrayBuffer()));
+	}
+
+	/** Reads a study that was taken away as JSON, or as a zip with its pictures; a file that is none is refused with the place and the reason. */
 	async function readIn(field: HTMLInputElement) {
 		const file = field.files?.[0];
 		field.value = '';
 		if (!file) return;
 		try {
-			if (file.size > LONGEST_STUDY_FILE)
-				throw new Problem('file', 'The file is too large.', `at most ${LONGEST_STUDY_FILE / 1_000_000} megabytes`);
-			await make(await readStudyApart(await file.text()));
+			await make(await studyOfFile(file));
 		} catch (error) {
-			if (!(error instanceof Problem)) throw error;
-			notices.say(`“${file.name}” was not read in. ${error.message} Expected: ${error.expected}.`);
+			if (!(error instanceof Error)) throw error;
+			const expected = error instanceof Problem ? ` Expected: ${error.expected}.` : '';
+			notices.say(`“${file.name}” was not read in. ${error.message}${expected}`);
 		}
 	}
 
@@ -167,7 +180,11 @@
 			/>
 			<label class="act file">
 				Read in a study
-				<input type="file" accept=".json,application/json" onchange={(event) => void readIn(event.currentTarget)} />
+				<input
+					type="file"
+					accept=".json,.zip,application/json,application/zip"
+					onchange={(event) => void readIn(event.currentTarget)}
+				/>
 			</label>
 			<Button class="act" disabled={making} onclick={showTemplates}>From a template</Button>
 			<Button class="act main" disabled={making} onclick={makeNew}>{making ? 'Making…' : 'New study'}</Button>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { textOf } from '$lib/client/files';
+	import { isPictureFile, textOf } from '$lib/client/files';
 	import { readColoursApart } from '$lib/client/reading';
 	import { codesOf } from '$lib/core/colour/codes';
 	import { colourWords } from '$lib/core/colour/hue-words';
@@ -87,7 +87,8 @@
 
 	async function drop(event: DragEvent) {
 		const file = event.dataTransfer?.files[0];
-		if (!file) return;
+		// Pictures are taken where there are plates for them.
+		if (!file || isPictureFile(file)) return;
 		event.preventDefault();
 		text = await textOf(file);
 		open = true;

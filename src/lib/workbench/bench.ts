@@ -38,6 +38,8 @@ export interface MixerParts<P extends PlateBase> {
 	readonly link?: Part<P>;
 	/** What can be done with a colour that follows from others. */
 	readonly follows?: Part<P>;
+	/** Where such a colour comes from, to be looked at; it stands in place of the heading. */
+	readonly look?: Part<P>;
 	/** Turns more than what is held; false where only that is to be turned. */
 	readonly turn?: (workbench: Workbench, plate: P, turn: Turn) => boolean;
 }

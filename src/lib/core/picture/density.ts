@@ -13,14 +13,18 @@ export interface Cell {
 
 /** Where the pixels of a picture lie. Null for a cell in which none does. */
 export interface Density {
-	/** Cells of the hue–chroma plane of OKLab, row by row from b at its greatest; `side` of them to a side. */
+	/** Cells of the hue–chroma plane of OKLab, row by row from b at its greatest; `PLANE_SIDE` of them to a side. */
 	readonly plane: readonly (Cell | null)[];
+	/** OKLab a and b at the edge of the plane: as near as holds all pixels. */
+	readonly reach: number;
 	/** Cells along value, from L* 0 up. */
 	readonly values: readonly (Cell | null)[];
 }
 
-/** Cells to a side of the plane, and the OKLab a and b at its edge, which no colour of sRGB passes. */
-export const PLANE = { side: 66, reach: 0.33 } as const;
+/** Cells to a side of the plane. */
+export const PLANE_SIDE = 66;
+/** Where the edge of a plane may lie; no colour of sRGB passes the last. */
+const REACHES = [0.06, 0.12, 0.18, 0.24, 0.34] as const;
 /** Cells along value. */
 export const VALUE_CELLS = 50;
 /** Pixels that are looked at; more change nothing that is seen. */
@@ -52,25 +56,35 @@ class Sums {
 }
 
 /** The cell of a plane in which OKLab a and b lie. */
-function planeCell(a: number, b: number): number {
-	const { side, reach } = PLANE;
+function planeCell(a: number, b: number, reach: number): number {
 	const at = (value: number): number =>
-		Math.min(side - 1, Math.max(0, Math.floor(((value + reach) / (2 * reach)) * side)));
-	return (side - 1 - at(b)) * side + at(a);
+		Math.min(PLANE_SIDE - 1, Math.max(0, Math.floor(((value + reach) / (2 * reach)) * PLANE_SIDE)));
+	return (PLANE_SIDE - 1 - at(b)) * PLANE_SIDE + at(a);
 }
 
-/** Where the pixels of a picture lie on the hue–chroma plane and along value; what is more than half transparent is left out. */
-export function densityOf({ rgba }: Pixels): Density {
-	const plane = new Sums(PLANE.side ** 2);
-	const values = new Sums(VALUE_CELLS);
+/** Calls for the pixels that are looked at; what is more than half transparent is left out. */
+function forPixels({ rgba }: Pixels, look: (linear: Triple) => void): void {
 	const step = 4 * Math.max(1, Math.floor(rgba.length / 4 / ENOUGH));
-	for (let at = 0; at < rgba.length; at += step) {
-		if (rgba[at + 3]! < 128) continue;
-		const linear: Triple = [LINEAR_OF_BYTE[rgba[at]!]!, LINEAR_OF_BYTE[rgba[at + 1]!]!, LINEAR_OF_BYTE[rgba[at + 2]!]!];
+	for (let at = 0; at < rgba.length; at += step)
+		if (rgba[at + 3]! >= 128)
+			look([LINEAR_OF_BYTE[rgba[at]!]!, LINEAR_OF_BYTE[rgba[at + 1]!]!, LINEAR_OF_BYTE[rgba[at + 2]!]!]);
+}
+
+/** Where the pixels of a picture lie on the hue–chroma plane and along value. */
+export function densityOf(picture: Pixels): Density {
+	let farthest = 0;
+	forPixels(picture, (linear) => {
 		const [, a, b] = linearToOklab(...linear);
-		plane.add(planeCell(a, b), linear);
+		farthest = Math.max(farthest, Math.abs(a), Math.abs(b));
+	});
+	const reach = REACHES.find((each) => each >= farthest) ?? REACHES.at(-1)!;
+	const plane = new Sums(PLANE_SIDE ** 2);
+	const values = new Sums(VALUE_CELLS);
+	forPixels(picture, (linear) => {
+		const [, a, b] = linearToOklab(...linear);
+		plane.add(planeCell(a, b, reach), linear);
 		const value = luminanceToValue(luminance(...linear));
 		values.add(Math.min(VALUE_CELLS - 1, Math.floor((value / 100) * VALUE_CELLS)), linear);
-	}
-	return { plane: plane.asCells, values: values.asCells };
+	});
+	return { plane: plane.asCells, reach, values: values.asCells };
 }

@@ -2,6 +2,7 @@ import { linearToHex } from '../colour/bytes';
 import { toLinear } from '../colour/colour';
 import { linearToOklab } from '../colour/oklab';
 import { readColour } from '../colour/read';
+import { valueOf } from '../colour/value-of';
 import { type Triple } from '../colour/vector';
 import { coloursOfPicture, EMPHASES, type Emphasis } from './group';
 import { countValues, notanOf, type Notan } from './notan';
@@ -64,10 +65,11 @@ export function findPlaces(picture: Pixels, { count, emphasis, seed, size, kept 
 	});
 }
 
-/** The colours that each emphasis would give, `#rrggbb`, the one with the greatest area first. */
+/** The colours that each emphasis would give, `#rrggbb`, light to dark. */
 export function previewsOf({ rgba, width }: Pixels, count: number, seed: number): Record<Emphasis, string[]> {
 	const codes = EMPHASES.map((emphasis) => {
 		const found = coloursOfPicture(rgba, width, count, emphasis, seed);
+		found.sort((one, other) => valueOf(other.linear) - valueOf(one.linear));
 		return [emphasis, found.map(({ linear }) => linearToHex(...linear))];
 	});
 	return Object.fromEntries(codes) as Record<Emphasis, string[]>;

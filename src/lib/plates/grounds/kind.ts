@@ -1,7 +1,7 @@
 import { type PlateKind } from '../kind';
 import { bringOverGrounds } from './bring-over';
 import { groundExercises } from './exercises';
-import { newGrounds } from './make';
+import { groundsFrom, newGrounds } from './make';
 import { groundsPlaces, type GroundsPlace } from './places';
 import { groundsPlateSchema, type GroundsPlate } from './schema';
 import { titleOfGrounds } from './title';
@@ -24,5 +24,11 @@ export const grounds = {
 	colours: groundExercises.colours,
 	listed: true,
 	places: groundsPlaces,
-	reveals: groundExercises.reveals
+	reveals: groundExercises.reveals,
+	begin: {
+		words: 'Put it on grounds',
+		title: 'This colour as the figure on two others, on a plate of its own',
+		from: groundsFrom,
+		rarely: true
+	}
 } satisfies PlateKind<GroundsPlate, GroundsPlace>;

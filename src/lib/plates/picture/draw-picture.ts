@@ -45,7 +45,7 @@ export function wordsUnder(plate: PicturePlate, large: Large): string {
 	if (large === 'picture') return 'as it is';
 	if (large === 'colours') {
 		const difference = measuredOf(plate)?.difference;
-		const off = difference === undefined ? '' : `, ${difference.toFixed(1)} ΔE00 off in the mean`;
+		const off = difference === undefined ? '' : `: ${difference.toFixed(1)} ΔE00 off`;
 		return `in these ${coloursInWords(plate.places.length)}${off}`;
 	}
 	const notan = notanOf(plate);

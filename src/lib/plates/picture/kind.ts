@@ -29,7 +29,7 @@ export const picture = {
 	colours: (plate) =>
 		plate.along === 'line'
 			? gradationSteps(plate).map(({ hex }, i) => ({ name: `${i + 1} along the line, ${wordsOfText(hex)}`, hex }))
-			: plate.places.map(({ text }, i) => ({ name: `${i + 1} ${wordsOfText(text)}`, hex: text })),
+			: plate.places.map(({ text }, i) => ({ name: `${i + 1}, ${wordsOfText(text)}`, hex: text })),
 	listed: true,
 	places: picturePlaces,
 	gives: pictureGives,

@@ -27,7 +27,7 @@ function followingPlace(plate: PicturePlate, id: string): Following<PicturePlace
 		name: wordsOfText(place.text),
 		note: `place ${i + 1} of ${plate.places.length}${share}; ${saySquare(plate.size)}`,
 		text: place.text,
-		follows: 'It is what the picture shows there. Drag its mark, or go by arrow keys; Shift goes by ten pixels.',
+		follows: 'Drag its mark, or go by arrow keys; with Shift by ten pixels.',
 		parents: []
 	};
 }

@@ -13,9 +13,9 @@
 	let { workbench, where }: { workbench: Workbench; where: 'tracks' | 'actions' } = $props();
 
 	const kinds = $derived(
-		KIND_NAMES.filter((kind) => where === 'actions' || kind !== workbench.plate?.kind).flatMap(
-			(kind) => kindNamed(kind).begin ?? []
-		)
+		KIND_NAMES.filter((kind) => where === 'actions' || kind !== workbench.plate?.kind)
+			.flatMap((kind) => kindNamed(kind).begin ?? [])
+			.filter(({ rarely }) => where === 'actions' || !rarely)
 	);
 
 	/** What is held, to be followed by what is begun from it, where its kind has it so. */

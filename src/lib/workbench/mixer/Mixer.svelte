@@ -102,16 +102,19 @@
 			</div>
 		{:else}
 			<div class="follows">
-				<p class="serif">This colour is not set by hand.</p>
-				<p>{subject.follows}</p>
-				<p class="parents" data-parents>
-					{#if subject.elsewhere}<Elsewhere {workbench} elsewhere={subject.elsewhere} text={subject.text} />{/if}
-					{#each subject.parents.slice(0, 3) as parent (parent.place)}
-						<button class="act" onclick={() => workbench.hold(parent.place)}>Go to {parent.name}</button>
-					{/each}
-					{#if plate && parts?.follows}<parts.follows {workbench} {plate} />{/if}
-					<BeginActions {workbench} where="actions" />
-				</p>
+				{#if plate && parts?.look}<parts.look {workbench} {plate} />{/if}
+				<div>
+					{#if !parts?.look}<p class="serif">This colour is not set by hand.</p>{/if}
+					<p>{subject.follows}</p>
+					<p class="parents" data-parents>
+						{#if subject.elsewhere}<Elsewhere {workbench} elsewhere={subject.elsewhere} text={subject.text} />{/if}
+						{#each subject.parents.slice(0, 3) as parent (parent.place)}
+							<button class="act" onclick={() => workbench.hold(parent.place)}>Go to {parent.name}</button>
+						{/each}
+						{#if plate && parts?.follows}<parts.follows {workbench} {plate} />{/if}
+						<BeginActions {workbench} where="actions" />
+					</p>
+				</div>
 			</div>
 		{/if}
 		<Codes {colour} />
@@ -188,6 +191,9 @@
 		margin-left: 0;
 	}
 	.follows {
+		display: flex;
+		gap: 16px;
+		align-items: center;
 		align-self: center;
 		color: #dedede;
 	}

@@ -98,7 +98,7 @@
 	function dropPictures(event: DragEvent) {
 		if (!carriesFiles(event)) return;
 		event.preventDefault();
-		void bringOnPlates(workbench, [...(event.dataTransfer?.files ?? [])]);
+		void bringOnPlates(workbench, picturesIn(event.dataTransfer));
 	}
 
 	/** One plate again: of a second study the one that was being changed goes on alone. */

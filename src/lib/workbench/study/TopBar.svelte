@@ -1,6 +1,7 @@
 <script lang="ts">
 	import QuestionCircleOutline from 'flowbite-svelte-icons/QuestionCircleOutline.svelte';
 	import { COLOUR_FILES, cssOf, downloadColours } from '$lib/client/colour-files';
+	import { picturesAlong } from '$lib/client/study-zip';
 	import { keepDefaults } from '$lib/client/own-defaults';
 	import { gradationToCss } from '$lib/core/format/css-properties';
 	import { benchOf } from '$lib/plates/benches.svelte';
@@ -14,7 +15,7 @@
 	import { setTitleBlock } from '$lib/study/edits';
 	import { type Saver } from './saver.svelte';
 	import SaveStateLine from './SaveStateLine.svelte';
-	import { downloadStudy, downloadSvg, taken } from './take-away';
+	import { downloadStudy, downloadStudyWhole, downloadSvg, taken } from './take-away';
 	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';
 
@@ -61,7 +62,10 @@
 		return [
 			...ofPlate,
 			...sets.flatMap(coloursAs),
-			{ label: 'The whole study as JSON', run: () => downloadStudy(document) }
+			{ label: 'The whole study as JSON', run: () => downloadStudy(document) },
+			...(picturesAlong(document).length > 0
+				? [{ label: 'The whole study with its pictures, as ZIP', run: () => void downloadStudyWhole(document) }]
+				: [])
 		];
 	});
 </script>

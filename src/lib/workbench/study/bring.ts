@@ -1,3 +1,4 @@
+import { isPictureFile } from '$lib/client/files';
 import { sendPicture } from '$lib/client/pictures';
 import { MOST_OF_PICTURE, type PictureRef } from '$lib/model/picture';
 import { asLine } from '$lib/model/line';
@@ -45,8 +46,7 @@ export async function bringPicture(file: File): Promise<PictureRef | null> {
 }
 
 /** What is dropped or pasted as pictures, by what it says it is: what it really is, is found out where it is read. */
-export const picturesIn = (data: DataTransfer | null): File[] =>
-	[...(data?.files ?? [])].filter(({ type }) => type.startsWith('image/'));
+export const picturesIn = (data: DataTransfer | null): File[] => [...(data?.files ?? [])].filter(isPictureFile);
 
 /** Brings pictures, each on a plate of its own after the open one. */
 export async function bringOnPlates(workbench: Workbench, files: readonly File[]): Promise<void> {

@@ -2,6 +2,7 @@ import { type TakenColours } from '$lib/client/colour-files';
 import { download, downloadMade, handInName, plainName, type Making } from '$lib/client/files';
 import { type NamedColour } from '$lib/core/format/colour-list';
 import { sourcesOf } from '$lib/client/pictures';
+import { zipOfStudy } from '$lib/client/study-zip';
 import { drawPlate, revealsOf } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { type Plate } from '$lib/plates/plate';
@@ -78,6 +79,18 @@ export function downloadPdf(document: StudyDocument, printed: Printed, making: M
 export function downloadStudy(document: StudyDocument): void {
 	const content = new Blob([writeStudyFile(document)], { type: 'application/json' });
 	download(`${handInName(document.titleBlock)}.study.json`, content);
+}
+
+/** A study with its pictures; says in words what went wrong. */
+export async function downloadStudyWhole(document: StudyDocument): Promise<void> {
+	const notice = notices.hold('Packing the study with its pictures …');
+	try {
+		download(`${handInName(document.titleBlock)}.study.zip`, await zipOfStudy(document));
+	} catch (error) {
+		notices.say(error instanceof Error ? error.message : 'The zip could not be made.');
+	} finally {
+		notice.end();
+	}
 }
 
 /** Colours as files take them. */

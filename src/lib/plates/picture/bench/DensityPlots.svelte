@@ -3,7 +3,7 @@
 	import { linearToOklab } from '$lib/core/colour/oklab';
 	import { toLinear } from '$lib/core/colour/colour';
 	import { valueOf } from '$lib/core/colour/value-of';
-	import { PLANE, VALUE_CELLS, type Density } from '$lib/core/picture/density';
+	import { PLANE_SIDE, VALUE_CELLS, type Density } from '$lib/core/picture/density';
 	import { seenHex } from '$lib/drawing/view';
 	import { colourOf } from '$lib/model/resolve';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -47,7 +47,7 @@
 			context.fillStyle = seenHex(view, cell.hex);
 			// The fuller a cell, the larger its square: what there is most of is seen first, and a single pixel is still seen.
 			const side = CELL * (0.4 + 0.6 * Math.min(1, cell.share * 12) ** 0.5);
-			const [x, y] = [(i % PLANE.side) * CELL, Math.floor(i / PLANE.side) * CELL];
+			const [x, y] = [(i % PLANE_SIDE) * CELL, Math.floor(i / PLANE_SIDE) * CELL];
 			context.fillRect(x + (CELL - side) / 2, y + (CELL - side) / 2, side, side);
 		});
 	});
@@ -67,11 +67,14 @@
 		});
 	});
 
+	const reach = $derived(density?.reach ?? 0.34);
+	/** Rings of chroma, by steps of 0.05. */
+	const rings = $derived([0.05, 0.1, 0.15, 0.2, 0.25, 0.3].filter((chroma) => chroma < reach));
 	const spots = $derived(
 		plate.places.map(({ id: place, text }, i) => {
 			const linear = toLinear(colourOf(text));
 			const [, a, b] = linearToOklab(...linear);
-			const at = (each: number): number => ((each + PLANE.reach) / (2 * PLANE.reach)) * SIDE;
+			const at = (each: number): number => ((each + reach) / (2 * reach)) * SIDE;
 			return {
 				place,
 				number: i + 1,
@@ -86,12 +89,16 @@
 
 <div class="plots">
 	<figure>
-		<figcaption>Hue and chroma of every pixel</figcaption>
+		<figcaption>Hue and chroma</figcaption>
 		<div class="plot" style:width="{SIDE}px" style:height="{SIDE}px">
-			<canvas bind:this={plane} width={PLANE.side * CELL} height={PLANE.side * CELL} aria-hidden="true"></canvas>
+			<canvas bind:this={plane} width={PLANE_SIDE * CELL} height={PLANE_SIDE * CELL} aria-hidden="true"></canvas>
 			<svg viewBox="0 0 {SIDE} {SIDE}" aria-hidden="true">
-				<circle cx={SIDE / 2} cy={SIDE / 2} r={SIDE * 0.16} />
-				<circle cx={SIDE / 2} cy={SIDE / 2} r={SIDE * 0.36} />
+				{#each rings as chroma (chroma)}
+					<circle cx={SIDE / 2} cy={SIDE / 2} r={(chroma / reach) * (SIDE / 2)} />
+				{/each}
+				<text class="ring" x={SIDE / 2 + 2} y={SIDE / 2 - (rings.at(-1)! / reach) * (SIDE / 2) + 9}
+					>{rings.at(-1)!.toFixed(2)}</text
+				>
 				{#each spots as { place, number, x, y, held: isHeld } (place)}
 					<path d="M{x - 4} {y}h8M{x} {y - 4}v8" class="under" />
 					<path d="M{x - 4} {y}h8M{x} {y - 4}v8" class:strong={isHeld} />
@@ -165,6 +172,10 @@
 	}
 	path.strong {
 		stroke-width: 2;
+	}
+	text.ring {
+		fill: #5a5a5a;
+		font-size: 8.5px;
 	}
 	text {
 		font: 500 10.5px var(--font-serif);

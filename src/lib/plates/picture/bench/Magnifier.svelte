@@ -15,7 +15,7 @@
 	/** The pixels about a place, each as a square of its own, with angles about those that are measured. */
 	let { workbench, pixels, spot, size }: Props = $props();
 
-	const SIDE = 104;
+	const SIDE = 124;
 	/** So many pixels are seen to a side, an odd number: the square and what lies about it. */
 	const shown = $derived(Math.max(13, 2 * Math.floor(size * 0.85) + 1));
 	const back = $derived(Math.floor(shown / 2));

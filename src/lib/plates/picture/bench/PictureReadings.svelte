@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { pictureWork } from '$lib/client/pictures';
 	import { EMPHASES, type Emphasis } from '$lib/core/picture/group';
-	import { keyOf } from '$lib/core/picture/tone';
 	import { seenHex } from '$lib/drawing/view';
 	import Strip from '$lib/ui/Strip.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -11,7 +10,6 @@
 	import { EMPHASIS_WORDS, inWords, perCent } from '../words';
 	import { comparing } from './comparing.svelte';
 	import DensityPlots from './DensityPlots.svelte';
-	import { linkPlaces, scaleThroughPlaces } from './go-on';
 	import { pixelsHere } from './pixels-here.svelte';
 	import { addPlace, takeEmphasis } from './taking';
 
@@ -71,9 +69,9 @@
 				{#each BARS as part (part)}<span>{BAR_WORDS[part]} {perCent(tone[part])}</span>{/each}
 			</p>
 		</div>
-		<p class="key">
+		<p class="pair">
 			<b>Key</b>
-			<span>{keyOf(tone) ? sayKey(plate) : sayKey(plate)}</span>
+			<span>{sayKey(plate)}</span>
 		</p>
 	{/if}
 	{#if measured}
@@ -91,13 +89,6 @@
 		<button class="act" aria-pressed={comparing.on} onclick={() => (comparing.on = !comparing.on)}
 			>{comparing.on ? 'End comparing' : 'Compare, by a line across'}</button
 		>
-		<button class="act" disabled={plate.places.length === 0} onclick={() => linkPlaces(workbench, plate)}
-			>Make linked colours</button
-		>
-		<button class="act" disabled={plate.places.length < 2} onclick={() => scaleThroughPlaces(workbench, plate)}
-			>Make a scale through them</button
-		>
-		<button class="act" onclick={() => workbench.showBeside('Palettes')}>Keep, or find in palettes</button>
 	</p>
 </section>
 
@@ -110,7 +101,7 @@
 		font-size: 12px;
 	}
 	header,
-	.key,
+	.pair,
 	.three {
 		display: flex;
 		align-items: baseline;

@@ -1,10 +1,11 @@
 import { type RequestHandler } from '@sveltejs/kit';
 import { answering, Refusal } from '$lib/server/answer';
 import { pictureBytes } from '$lib/server/images/kept-pictures';
+import { asPng } from '$lib/server/images/as-png';
 import { typeOfKept } from '$lib/server/images/kind-of-bytes';
 
 /** What is kept of a picture. It never changes under its id, and whoever does not know the id cannot find it. */
-export const GET: RequestHandler = ({ params }) =>
+export const GET: RequestHandler = ({ params, url }) =>
 	answering(async () => {
 		const bytes = await pictureBytes(params.id ?? '');
 		if (!bytes)
@@ -14,9 +15,11 @@ export const GET: RequestHandler = ({ params }) =>
 				'There is no such picture.',
 				'It was brought elsewhere, or no study has used it for a month. Bring it again.'
 			);
-		return new Response(new Uint8Array(bytes), {
+		// A PNG of the very same pixels, for whoever takes it elsewhere: kept there again it loses nothing.
+		const given = url.searchParams.get('as') === 'png' ? await asPng(bytes) : bytes;
+		return new Response(new Uint8Array(given), {
 			headers: {
-				'content-type': typeOfKept(bytes),
+				'content-type': typeOfKept(given),
 				'cache-control': 'private, max-age=31536000, immutable',
 				'content-security-policy': "default-src 'none'; frame-ancestors 'none'"
 			}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ORDERS } from '$lib/core/picture/order';
+	import Menu from '$lib/ui/Menu.svelte';
 	import NumberField from '$lib/ui/NumberField.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import PlateBar from '$lib/workbench/study/PlateBar.svelte';
@@ -8,6 +9,7 @@
 	import { decidePicture, setOrder } from '../../picture-edits';
 	import { LARGE, LEAST_ALONG, LEAST_COLOURS, MOST_COLOURS, MOST_STEPS, type PicturePlate } from '../../schema';
 	import { LARGE_WORDS, ORDER_WORDS } from '../../words';
+	import { linkPlaces, scaleThroughPlaces } from '../go-on';
 	import { pixelsHere } from '../pixels-here.svelte';
 	import { findAgain, setLine } from '../taking';
 	import PictureChoice from './PictureChoice.svelte';
@@ -23,6 +25,12 @@
 	const VALUE_WORDS = { '2': 'two values', '3': 'three values', '4': 'four values', '5': 'five values' } as const;
 	/** A picture whose order is by hand is put so by moving places; it cannot be chosen before. */
 	const orders = $derived(ORDERS.filter((order) => order !== 'hand' || plate.order === 'hand'));
+
+	const onward = $derived([
+		{ label: 'Make linked colours', run: () => linkPlaces(workbench, plate) },
+		{ label: 'Make a scale through them', run: () => scaleThroughPlaces(workbench, plate) },
+		{ label: 'Keep them, or find them in palettes', run: () => workbench.showBeside('Palettes') }
+	]);
 
 	const decide = (label: string, decisions: Parameters<typeof decidePicture>[1]) =>
 		workbench.edit(label, decidePicture(plate.id, decisions));
@@ -106,6 +114,7 @@
 		onclick={() => void findAgain(workbench, plate, 'Find colours again', { seed: (plate.seed + 1) % 1_000_000 })}
 		>Find again</button
 	>
+	<Menu label="Go on with them" kind="act main" items={onward} />
 {/snippet}
 
 <PlateBar parts={[colours, gradation, large]} {end} />

@@ -1,0 +1,93 @@
+import { unzip, zip, type Unzipped, type Zippable } from 'fflate';
+import { Problem } from '$lib/core/problem';
+import { MOST_OF_PICTURE, type PictureRef } from '$lib/model/picture';
+import { pathOfPicture } from '$lib/model/picture-path';
+import { mapPictures, picturesOf } from '$lib/plates/kinds';
+import { type StudyDocument } from '$lib/study/study';
+import { LONGEST_STUDY_FILE, writeStudyFile } from '$lib/study/study-file';
+import { ask } from './asking';
+import { sendPicture } from './pictures';
+import { readStudyApart } from './reading';
+import { MOST_OF_ZIP } from './zip-limits';
+
+/** What a study's file is called in the zip, and where its pictures stand. */
+const STUDY = 'study.json';
+const FOLDER = 'pictures/';
+const EXPECTED = `a zip with ${STUDY} in it, as it is taken away here`;
+
+/** A study may have as many pictures as plates. */
+const MOST_FILES = 61;
+
+/** Pictures that ship are there wherever the study is read in. */
+const ships = ({ id }: PictureRef): boolean => id.startsWith('shipped');
+
+/** The pictures that a study brings along, each once. */
+export function picturesAlong({ plates }: StudyDocument): PictureRef[] {
+	const all = plates.flatMap(picturesOf).filter((picture) => !ships(picture));
+	return all.filter(({ id }, i) => all.findIndex((other) => other.id === id) === i);
+}
+
+/** A study with its pictures as one file (ZIP, APPNOTE 6.3): its JSON, and a PNG for each. @throws Error in words */
+export async function zipOfStudy(document: StudyDocument): Promise<Blob> {
+	const files: Zippable = { [STUDY]: new TextEncoder().encode(writeStudyFile(document)) };
+	for (const { id } of picturesAlong(document)) {
+		const response = await ask(`${pathOfPicture(id)}?as=png`);
+		// A PNG is packed already.
+		files[`${FOLDER}${id}.png`] = [new Uint8Array(await response.arrayBuffer()), { level: 0 }];
+	}
+	return new Promise((done, fail) =>
+		zip(files, { consume: true }, (error, bytes) =>
+			error ? fail(new Error('The zip could not be made.')) : done(new Blob([bytes], { type: 'application/zip' }))
+		)
+	);
+}
+
+/** What is in a zip, as far as it belongs to a study. @throws Problem `file` */
+function unpacked(bytes: Uint8Array): Promise<Unzipped> {
+	let [count, size] = [0, 0];
+	return new Promise((done, fail) => {
+		const refuse = (message: string, expected: string): void => fail(new Problem('file', message, expected));
+		unzip(
+			bytes,
+			{
+				filter: ({ name, originalSize }) => {
+					const most = name === STUDY ? LONGEST_STUDY_FILE : MOST_OF_PICTURE;
+					if (name !== STUDY && !/^pictures\/[0-9a-z]{6,24}\.png$/.test(name)) return false;
+					count++;
+					size += originalSize;
+					return originalSize <= most && count <= MOST_FILES && size <= MOST_OF_ZIP;
+				}
+			},
+			(error, files) => {
+				if (error) return refuse('The zip is damaged, or it is none.', EXPECTED);
+				if (!files[STUDY]) return refuse(`There is no ${STUDY} in the zip, or it is too large.`, EXPECTED);
+				done(files);
+			}
+		);
+	});
+}
+
+/**
+ * A study out of a zip: its pictures are kept by the server first, and it names them as they are kept there. A picture that the zip does
+ * not hold is said to be missing; nothing is read in by half.
+ * @throws Problem `file`; Error in words where a picture is refused.
+ */
+export async function studyOfZip(bytes: Uint8Array): Promise<StudyDocument> {
+	const files = await unpacked(bytes);
+	const document = await readStudyApart(new TextDecoder().decode(files[STUDY]));
+	const kept = new Map<string, Pick<PictureRef, 'id' | 'width' | 'height'>>();
+	for (const { id, name } of picturesAlong(document)) {
+		const file = files[`${FOLDER}${id}.png`];
+		if (!file) throw new Problem('file', `The picture “${name}” is not in the zip.`, 'the zip as it was taken away');
+		const never = new AbortController();
+		kept.set(
+			id,
+			await sendPicture(new Blob([file as Uint8Array<ArrayBuffer>]), { signal: never.signal, onsent: () => {} })
+		);
+	}
+	const asKept = (picture: PictureRef): PictureRef => {
+		const now = kept.get(picture.id);
+		return now ? { ...picture, id: now.id, width: now.width, height: now.height } : picture;
+	};
+	return { ...document, plates: document.plates.map((plate) => mapPictures(plate, asKept)) };
+}
