@@ -21,7 +21,7 @@ function asElement(shape: Shape): string[] {
 	switch (shape.kind) {
 		case 'row':
 		case 'mosaic':
-		case 'picture':
+		case 'image':
 			return [];
 		case 'bar':
 			return [`rect ${shape.x} ${shape.y} ${shape.fill}`];

@@ -90,12 +90,12 @@ const asData = (blob: Blob): Promise<string> =>
 		reader.readAsDataURL(blob);
 	});
 
-const fileOf = ({ id, seen }: Of<'picture'>): Promise<Blob> =>
+const fileOf = ({ id, seen }: Of<'image'>): Promise<Blob> =>
 	seen.as === 'itself' && !seen.view ? pictureFile(id) : pictureWork().png(id, seen);
 
 /** The pictures of a drawing as data that stands in a file. @throws Error in words */
 export async function sourcesOf({ shapes }: Drawing): Promise<PictureSource> {
-	const found = new Map<Of<'picture'>, string>();
-	for (const shape of shapes) if (shape.kind === 'picture') found.set(shape, await asData(await fileOf(shape)));
+	const found = new Map<Of<'image'>, string>();
+	for (const shape of shapes) if (shape.kind === 'image') found.set(shape, await asData(await fileOf(shape)));
 	return (shape) => found.get(shape) ?? null;
 }

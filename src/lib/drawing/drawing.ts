@@ -18,7 +18,7 @@ export type Shape =
 	/** A box that runs from colour to colour, from left to right, straight by the codes between two stops; `at` 0–1, rising. */
 	| { kind: 'gradient'; x: number; y: number; width: number; height: number; stops: readonly GradientStop[] }
 	/** A picture that fills a box. Whoever shows it finds its pixels by `id`, and shows them as they are seen. */
-	| { kind: 'picture'; x: number; y: number; width: number; height: number; id: string; seen: SeenAs }
+	| { kind: 'image'; x: number; y: number; width: number; height: number; id: string; seen: SeenAs }
 	/** Any other outline, filled, as SVG path data. */
 	| { kind: 'area'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }

@@ -17,10 +17,10 @@ export function gradientMarkup({ x, y, width, height, stops }: Of<'gradient'>, i
 }
 
 /** The address or the data of what a picture shows; null where it is not at hand. */
-export type PictureSource = (shape: Of<'picture'>) => string | null;
+export type PictureSource = (shape: Of<'image'>) => string | null;
 
 /** A picture, or the sheet with a cross where it is not at hand. */
-function pictureToSvg(shape: Of<'picture'>, href: string | null): string {
+function pictureToSvg(shape: Of<'image'>, href: string | null): string {
 	const [x, y, width, height] = [shape.x, shape.y, shape.width, shape.height].map(inPath);
 	if (href === null)
 		return `<path d="M${x} ${y}h${width}v${height}h-${width}zl${width} ${height}m0 -${height}l-${width} ${height}" stroke="#7a7a7a" fill="none"/>`;
@@ -35,7 +35,7 @@ interface Writing {
 function shapeToSvg(shape: Shape, writing: Writing, number = 0): string {
 	const { faces, sourceOf } = writing;
 	switch (shape.kind) {
-		case 'picture':
+		case 'image':
 			return pictureToSvg(shape, sourceOf(shape));
 		case 'bar':
 			return `<rect x="${inPath(shape.x)}" y="${inPath(shape.y)}" width="${inPath(shape.width)}" height="${inPath(shape.height)}" fill="${shape.fill}"/>`;

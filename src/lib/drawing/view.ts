@@ -51,7 +51,7 @@ function seenShape(view: View, shape: Shape): Shape {
 			return { ...shape, codes: shape.codes.map((code) => hexToNumber(seenHex(view, numberToHex(code)))) };
 		case 'gradient':
 			return { ...shape, stops: shape.stops.map(({ at, fill }) => ({ at, fill: seenHex(view, fill) })) };
-		case 'picture':
+		case 'image':
 			return { ...shape, seen: seenPicture(view, shape.seen) };
 		case 'mosaic':
 			return { ...shape, fills: shape.fills.map((fill) => seenHex(view, fill)) };

@@ -44,14 +44,33 @@ export type Palette = z.infer<typeof paletteSchema>;
 /** More palettes than this are found by searching. */
 export const MOST_LISTED = 2000;
 
+/** Colours that palettes are compared with stand beside each other between these. */
+const BETWEEN = ';';
+export const MOST_NEAR = 16;
+
+/** One colour or some, as palettes are compared with them: a text for each. */
+export const nearTexts = (near: string): string[] =>
+	near
+		.split(BETWEEN)
+		.map((text) => text.trim())
+		.filter((text) => text !== '');
+export const asNear = (texts: readonly string[]): string => texts.slice(0, MOST_NEAR).join(BETWEEN);
+
+const nearSchema = z
+	.string()
+	.max(MOST_NEAR * 60)
+	.transform(nearTexts)
+	.pipe(z.array(colourTextSchema).max(MOST_NEAR))
+	.transform(asNear);
+
 /**
- * How palettes are listed: words that must all occur in name, maker, tags or names of colours; a tag; a colour, by nearness to
+ * How palettes are listed: words that must all occur in name, maker, tags or names of colours; a tag; colours, by nearness to
  * which they are sorted instead of by their place; how many at most.
  */
 export const paletteQuerySchema = z.object({
 	words: wordsSchema.default(''),
 	tag: wordsSchema.toLowerCase().default(''),
-	near: z.union([z.literal(''), colourTextSchema]).default(''),
+	near: nearSchema.default(''),
 	most: z.coerce.number().int().min(1).max(MOST_LISTED).default(HELPING)
 });
 export type PaletteQuery = z.infer<typeof paletteQuerySchema>;

@@ -2,9 +2,7 @@
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { COLOUR_FILES, downloadColours } from '$lib/client/colour-files';
 	import { plainName } from '$lib/client/files';
-	import { readColour } from '$lib/core/colour/read';
-	import { fit } from '$lib/core/colour/shown';
-	import { nearestOf } from '$lib/core/scheme/nearest';
+	import { nearnessOf } from '$lib/study/nearness';
 	import { type Palette } from '$lib/model/palette';
 	import Menu from '$lib/ui/Menu.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
@@ -38,12 +36,8 @@
 	/** Its colour nearest to the one that was asked for. */
 	const near = $derived.by((): string => {
 		if (library.query.near === '') return '';
-		const linear = (text: string) => fit(readColour(text)).linear;
-		const nearest = nearestOf(
-			palette.colours.map(({ text }) => linear(text)),
-			linear(library.query.near)
-		);
-		return nearest ? `${palette.colours[nearest.index]!.name} is ${nearest.distance.toFixed(1)} ΔE00 off` : '';
+		const found = nearnessOf(palette, library.query.near);
+		return found ? `${found.nearest.name} is ${found.distance.toFixed(1)} ΔE00 off` : '';
 	});
 	const about = $derived(
 		[

@@ -53,7 +53,7 @@ const overlap = (one: Box, other: Box): boolean =>
 	one.y < other.y + other.height &&
 	other.y < one.y + one.height;
 
-const isPainted = ({ kind }: Shape): boolean => kind === 'row' || kind === 'mosaic' || kind === 'picture';
+const isPainted = ({ kind }: Shape): boolean => kind === 'row' || kind === 'mosaic' || kind === 'image';
 
 /** Painted shapes that come after an element which they would cover: the screen paints them under all elements. */
 const buried = (shapes: readonly Shape[]): string[] =>

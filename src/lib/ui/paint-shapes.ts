@@ -119,17 +119,12 @@ function paintRows(context: CanvasRenderingContext2D, rows: readonly Of<'row'>[]
 }
 
 /** What of a picture can be painted now, so many pixels wide; null where it is not at hand. */
-export type BitmapOf = (shape: Of<'picture'>, pixels: number) => CanvasImageSource | null;
+export type BitmapOf = (shape: Of<'image'>, pixels: number) => CanvasImageSource | null;
 
 const EMPTY = '#c9c9c9';
 
 /** A picture smoothly in its box; grey until it has come. */
-function paintPicture(
-	context: CanvasRenderingContext2D,
-	shape: Of<'picture'>,
-	scale: number,
-	bitmapOf: BitmapOf
-): void {
+function paintPicture(context: CanvasRenderingContext2D, shape: Of<'image'>, scale: number, bitmapOf: BitmapOf): void {
 	const bitmap = bitmapOf(shape, shape.width * scale);
 	if (!bitmap) return paintBar(context, { ...shape, kind: 'bar', fill: EMPTY }, scale);
 	const [left, top] = [Math.round(shape.x * scale), Math.round(shape.y * scale)];
@@ -142,7 +137,7 @@ function paintPicture(
 
 function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: number, bitmapOf: BitmapOf): void {
 	switch (shape.kind) {
-		case 'picture':
+		case 'image':
 			return paintPicture(context, shape, scale, bitmapOf);
 		case 'bar':
 			return paintBar(context, shape, scale);

@@ -1,7 +1,7 @@
 import { pictureWork } from '$lib/client/pictures';
 import { type Of } from '$lib/drawing/drawing';
 
-type Picture = Of<'picture'>;
+type Picture = Of<'image'>;
 
 /** Where on a drawing a picture stands, and what it shows there now. */
 interface Slot {

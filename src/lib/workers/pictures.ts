@@ -1,11 +1,10 @@
 import { expose, transfer } from 'comlink';
 import { densityOf, type Density } from '$lib/core/picture/density';
-import { type Emphasis } from '$lib/core/picture/group';
 import { type Pixels } from '$lib/core/picture/square';
 import {
 	findPlaces,
 	knownOf,
-	previewsOf,
+	previewOf,
 	standFor,
 	type Found,
 	type Known,
@@ -56,8 +55,9 @@ export class PictureWork {
 		return findPlaces(await this.open(id), wanted);
 	}
 
-	async previews(id: string, count: number, seed: number): Promise<Record<Emphasis, string[]>> {
-		return previewsOf(await this.open(id), count, seed);
+	/** One emphasis at a time, so that what is asked meanwhile need not wait for all of them. */
+	async preview(id: string, wanted: Omit<Wanted, 'size' | 'kept'>): Promise<string[]> {
+		return previewOf(await this.open(id), wanted);
 	}
 
 	async about(id: string): Promise<Known> {

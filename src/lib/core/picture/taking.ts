@@ -4,7 +4,7 @@ import { linearToOklab } from '../colour/oklab';
 import { readColour } from '../colour/read';
 import { valueOf } from '../colour/value-of';
 import { type Triple } from '../colour/vector';
-import { coloursOfPicture, EMPHASES, type Emphasis } from './group';
+import { coloursOfPicture, type Emphasis } from './group';
 import { countValues, notanOf, type Notan } from './notan';
 import { reducedTo } from './reduced';
 import { meanOfSquare, spotsOf, type Pixels, type Spot } from './square';
@@ -65,14 +65,11 @@ export function findPlaces(picture: Pixels, { count, emphasis, seed, size, kept 
 	});
 }
 
-/** The colours that each emphasis would give, `#rrggbb`, light to dark. */
-export function previewsOf({ rgba, width }: Pixels, count: number, seed: number): Record<Emphasis, string[]> {
-	const codes = EMPHASES.map((emphasis) => {
-		const found = coloursOfPicture(rgba, width, count, emphasis, seed);
-		found.sort((one, other) => valueOf(other.linear) - valueOf(one.linear));
-		return [emphasis, found.map(({ linear }) => linearToHex(...linear))];
-	});
-	return Object.fromEntries(codes) as Record<Emphasis, string[]>;
+/** The colours that an emphasis would give, `#rrggbb`, light to dark. */
+export function previewOf({ rgba, width }: Pixels, { count, emphasis, seed }: Omit<Wanted, 'size' | 'kept'>): string[] {
+	const found = coloursOfPicture(rgba, width, count, emphasis, seed);
+	found.sort((one, other) => valueOf(other.linear) - valueOf(one.linear));
+	return found.map(({ linear }) => linearToHex(...linear));
 }
 
 /** What is known of a picture whatever is taken from it. */

@@ -34,7 +34,7 @@ export function seenIn(plate: PicturePlate, large: Large): SeenAs {
 }
 
 const picture = (plate: PicturePlate, box: Box, large: Large): Shape => ({
-	kind: 'picture',
+	kind: 'image',
 	...box,
 	id: plate.picture.id,
 	seen: seenIn(plate, large)

@@ -1,4 +1,3 @@
-import { type LinkedColour } from '$lib/model/linked';
 import { type Following, type Gives, type Places } from '../kind';
 import { wordsOfText } from './describe';
 import { gradationSteps } from './gradation-of';
@@ -88,9 +87,9 @@ const giving = (plate: PicturePlate, i: number) => {
 
 /** Its places, by ids that outlive their order. */
 export const pictureGives: Gives<PicturePlate, PicturePlace> = {
-	rows: (plate: PicturePlate) =>
+	rows: (plate) =>
 		plate.places.length > 0 ? [{ name: 'Places', colours: plate.places.map((_, i) => giving(plate, i)) }] : [],
-	at: (plate: PicturePlate, place: string, _linked: readonly LinkedColour[]) => {
+	at: (plate, place) => {
 		const i = indexOf(plate, place);
 		return i < 0 ? null : giving(plate, i);
 	},

@@ -64,7 +64,7 @@ const LONGEST_SMALL = 420;
 
 /** The pictures of a drawing; what reads them is only loaded where there are some. */
 async function sourcesIn(drawing: Drawing, longest: number): Promise<PictureSource | undefined> {
-	if (!drawing.shapes.some(({ kind }) => kind === 'picture')) return undefined;
+	if (!drawing.shapes.some(({ kind }) => kind === 'image')) return undefined;
 	const { pictureSources } = await import('../images/sources');
 	return pictureSources(drawing, longest);
 }

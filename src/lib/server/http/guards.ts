@@ -42,7 +42,7 @@ export type Limit = (path: string) => { readonly most: number; readonly detail: 
 export const bodiesUpTo =
 	(limit: Limit): Middleware =>
 	(request, response, next) => {
-		const { most, detail } = limit((request.url ?? '').replace(/[?#].*$/, ''));
+		const { most, detail } = limit((request.url ?? '').split('?')[0]!);
 		const length = Number(request.headers['content-length'] ?? 0);
 		if (!(length > most)) return next();
 		const answer = (): void => {

@@ -1,36 +1,81 @@
-/** What a file is by its first bytes, whatever it is called. */
+/** What a file is, whatever it is called. */
 interface KindOfFile {
 	readonly name: string;
 	/** Whether it is read here. */
 	readonly read: boolean;
 }
 
-const HEAD = 64;
+/** Letters of a file, as bytes, that stand from so many on. */
+type Letters = readonly [at: number, letters: string];
 
-/** Beginnings of files by their published formats, as text with bytes for letters; `.` stands for any. */
-const BEGINNINGS: readonly (readonly [beginning: RegExp, name: string, read: boolean])[] = [
-	[/^\x89PNG\r\n\x1a\n/, 'PNG', true],
-	[/^\xff\xd8\xff/, 'JPEG', true],
-	[/^RIFF....WEBP/s, 'WebP', true],
-	[/^GIF8[79]a/, 'GIF', true],
-	[/^(?:II[*+]\0|MM\0[*+])/, 'TIFF', true],
-	[/^....ftyp(?:avif|avis)/s, 'AVIF', true],
-	[/^....ftyp.{4,40}avif/s, 'AVIF', true],
-	[/^....ftyp(?:hei|hev|mif|msf)/s, 'HEIC', false],
-	[/^BM.{4}\0\0\0\0/s, 'BMP', false],
-	[/^%PDF-/, 'A PDF', false],
-	[/^8BPS/, 'A file of layers', false],
-	[/^(?:\xff\x0a|\0\0\0\x0cJXL )/, 'JPEG XL', false],
-	[/^\0\0\0\x0cjP {2}/, 'JPEG 2000', false],
-	[/^\s*(?:<\?xml[^>]*>\s*)?(?:<!--.*?-->\s*)?<svg/is, 'SVG', false],
-	[/^(?:\0\0\x01\0|\0\0\x02\0)/, 'An icon', false]
+interface Beginning extends KindOfFile {
+	/** All of these. */
+	readonly has: readonly Letters[];
+}
+
+/** Beginnings of files by their published formats. */
+const BEGINNINGS: readonly Beginning[] = [
+	{ name: 'PNG', read: true, has: [[0, '\x89PNG\r\n\x1a\n']] },
+	{ name: 'JPEG', read: true, has: [[0, '\xff\xd8\xff']] },
+	{
+		name: 'WebP',
+		read: true,
+		has: [
+			[0, 'RIFF'],
+			[8, 'WEBP']
+		]
+	},
+	{ name: 'GIF', read: true, has: [[0, 'GIF87a']] },
+	{ name: 'GIF', read: true, has: [[0, 'GIF89a']] },
+	{ name: 'TIFF', read: true, has: [[0, 'II*\0']] },
+	{ name: 'TIFF', read: true, has: [[0, 'MM\0*']] },
+	{ name: 'AVIF', read: true, has: [[4, 'ftypavif']] },
+	{
+		name: 'AVIF',
+		read: true,
+		has: [
+			[4, 'ftypmif1'],
+			[16, 'avif']
+		]
+	},
+	{
+		name: 'AVIF',
+		read: true,
+		has: [
+			[4, 'ftypmif1'],
+			[20, 'avif']
+		]
+	},
+	{ name: 'A moving AVIF', read: false, has: [[4, 'ftypavis']] },
+	{ name: 'HEIC', read: false, has: [[4, 'ftyphe']] },
+	{ name: 'HEIC', read: false, has: [[4, 'ftypmif1']] },
+	{ name: 'A film', read: false, has: [[4, 'ftyp']] },
+	{
+		name: 'BMP',
+		read: false,
+		has: [
+			[0, 'BM'],
+			[6, '\0\0\0\0']
+		]
+	},
+	{ name: 'A PDF', read: false, has: [[0, '%PDF-']] },
+	{ name: 'A file of layers', read: false, has: [[0, '8BPS']] },
+	{ name: 'JPEG XL', read: false, has: [[0, '\xff\x0a']] },
+	{ name: 'JPEG XL', read: false, has: [[4, 'JXL ']] },
+	{ name: 'JPEG 2000', read: false, has: [[4, 'jP  ']] },
+	{ name: 'An icon', read: false, has: [[0, '\0\0\x01\0']] },
+	{ name: 'SVG', read: false, has: [[0, '<svg']] }
 ];
 
-/** @returns null for what is no picture at all. */
+const HEAD = 200;
+
+/** What a file is by its first letters. @returns null for what is no picture at all */
 export function kindOfBytes(bytes: Uint8Array): KindOfFile | null {
 	const head = Buffer.from(bytes.buffer, bytes.byteOffset, Math.min(HEAD, bytes.length)).toString('latin1');
-	const found = BEGINNINGS.find(([beginning]) => beginning.test(head));
-	return found ? { name: found[1], read: found[2] } : null;
+	// A drawing may say first that it is XML.
+	const text = head.replace(/^<\?xml[^>]*>\s*/, '');
+	const found = BEGINNINGS.find(({ has }) => has.every(([at, letters]) => text.startsWith(letters, at)));
+	return found ? { name: found.name, read: found.read } : null;
 }
 
 /** The content type of what is kept, which is only ever one of two. */

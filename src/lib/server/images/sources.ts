@@ -19,7 +19,7 @@ async function pixelsOf(bytes: Buffer, longest: number): Promise<Pixels> {
 const isPlain = (seen: SeenAs): boolean => seen.as === 'itself' && (!seen.view || seen.view.kind === 'colour');
 
 /** A picture as it is seen, as the bytes of a JPEG or a PNG file; null where it is not here. */
-async function fileOf({ id, seen }: Of<'picture'>, longest: number): Promise<Buffer | null> {
+async function fileOf({ id, seen }: Of<'image'>, longest: number): Promise<Buffer | null> {
 	const bytes = await pictureBytes(id);
 	if (!bytes || (isPlain(seen) && longest === Infinity)) return bytes;
 	const picture = await pixelsOf(bytes, Math.min(longest, MOST_SIDE));
@@ -37,7 +37,7 @@ const MOST_SIDE = 6000;
 export async function pictureFiles({ shapes }: Drawing, longest = Infinity): Promise<ReadonlyMap<object, Buffer>> {
 	const found = new Map<object, Buffer>();
 	for (const shape of shapes) {
-		if (shape.kind !== 'picture') continue;
+		if (shape.kind !== 'image') continue;
 		const file = await fileOf(shape, longest);
 		if (file) found.set(shape, file);
 	}

@@ -1,20 +1,8 @@
-import { readColour } from '$lib/core/colour/read';
-import { fit } from '$lib/core/colour/shown';
-import { nearestOf } from '$lib/core/scheme/nearest';
 import { type Palette } from '$lib/model/palette';
+import { nearnessOf } from '$lib/study/nearness';
 
-/** Palettes sorted by how near one of their colours is to a colour; those without colours last. */
-export function byNearness(palettes: readonly Palette[], text: string): Palette[] {
-	const linear = (colour: string) => fit(readColour(colour)).linear;
-	const target = linear(text);
-	const distances = new Map(
-		palettes.map((palette) => {
-			const nearest = nearestOf(
-				palette.colours.map((colour) => linear(colour.text)),
-				target
-			);
-			return [palette.id, nearest?.distance ?? Infinity];
-		})
-	);
+/** Palettes sorted by how near their colours come to a colour, or to some in the mean; those without colours last. */
+export function byNearness(palettes: readonly Palette[], near: string): Palette[] {
+	const distances = new Map(palettes.map((palette) => [palette.id, nearnessOf(palette, near)?.distance ?? Infinity]));
 	return [...palettes].sort((one, other) => distances.get(one.id)! - distances.get(other.id)!);
 }

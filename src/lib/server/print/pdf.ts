@@ -87,7 +87,7 @@ function collected(pdf: Pdf): Promise<Uint8Array> {
 type Pictures = ReadonlyMap<object, Buffer>;
 
 /** A picture in its box; a frame with a cross where it is not at hand. */
-function picture(pdf: Pdf, shape: Of<'picture'>, pictures: Pictures): void {
+function picture(pdf: Pdf, shape: Of<'image'>, pictures: Pictures): void {
 	const { x, y, width, height } = shape;
 	const file = pictures.get(shape);
 	if (file) pdf.image(file, x, y, { width, height });
@@ -99,7 +99,7 @@ function picture(pdf: Pdf, shape: Of<'picture'>, pictures: Pictures): void {
 
 function draw(pdf: Pdf, shape: Shape, pictures: Pictures): void {
 	switch (shape.kind) {
-		case 'picture':
+		case 'image':
 			return picture(pdf, shape, pictures);
 		case 'bar':
 			pdf.rect(shape.x, shape.y, shape.width, shape.height).fill(shape.fill);

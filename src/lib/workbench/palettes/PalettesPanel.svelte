@@ -1,12 +1,17 @@
 <script lang="ts">
 	import { afterPause } from '$lib/ui/pause';
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { readColour } from '$lib/core/colour/read';
 	import { show } from '$lib/core/colour/shown';
 	import { seenHex } from '$lib/drawing/view';
 	import { benchOf } from '$lib/plates/benches.svelte';
 	import { HELPING } from '$lib/model/listed';
+	import { asNear, MOST_NEAR, type PaletteContent } from '$lib/model/palette';
+	import { coloursOfPlate } from '$lib/plates/draw-plate';
+	import { nearnessOf } from '$lib/study/nearness';
+	import SelectField from '$lib/ui/SelectField.svelte';
+	import { subjectOf } from '../mixer/subject';
 	import { type Library } from '$lib/palettes/library.svelte';
 	import { dragColour } from '$lib/ui/colour-drag';
 	import Menu from '$lib/ui/Menu.svelte';
@@ -23,6 +28,36 @@
 	const plate = $derived(workbench.plate);
 	const bench = $derived(plate && benchOf(plate));
 	const kept = $derived(keepables(workbench));
+
+	/** The colours of the plate, where they are few enough for palettes to be compared with all of them. */
+	const ofPlate = $derived.by(() => {
+		if (!plate) return '';
+		const texts = coloursOfPlate(plate, workbench.document.linked).map(({ hex }) => hex);
+		return texts.length <= MOST_NEAR ? asNear(texts) : '';
+	});
+	const held = $derived(subjectOf(workbench)?.text ?? '');
+
+	const ORDERS = ['own', 'held', 'plate'] as const;
+	const ORDER_WORDS = {
+		own: 'in their own order',
+		held: 'nearest to the held colour first',
+		plate: 'nearest to this plate’s colours first'
+	} as const;
+	let order = $state<(typeof ORDERS)[number]>('own');
+	const orders = $derived(
+		ORDERS.filter((each) => each === order || (each === 'own' ? true : each === 'held' ? held !== '' : ofPlate !== ''))
+	);
+	/** Compared anew when the colours are others, once a gesture is over. */
+	const lookNear = afterPause<string>((near) => void library.load({ near, most: HELPING }));
+	$effect(() => {
+		const near = order === 'held' ? held : order === 'plate' ? ofPlate : '';
+		if (untrack(() => library.query.near) !== near) lookNear(near);
+	});
+	const nearnessWords = (palette: PaletteContent): string => {
+		const { near } = library.query;
+		const found = near === '' ? null : nearnessOf(palette, near);
+		return found ? `${found.distance.toFixed(1)} ΔE00 off${near.includes(';') ? ' in the mean' : ''}` : '';
+	};
 
 	const search = afterPause<string>((words) => void library.load({ words, most: HELPING }));
 
@@ -46,6 +81,13 @@
 		maxlength="120"
 		oninput={(event) => search(event.currentTarget.value)}
 	/>
+	<SelectField
+		label="Order of the palettes"
+		choices={orders}
+		words={ORDER_WORDS}
+		value={order}
+		onchoose={(each) => (order = each)}
+	/>
 	<div class="keep" role="group" aria-label="Keep as a palette">
 		<span>Keep</span>
 		{#each kept as set (set.what)}
@@ -59,6 +101,7 @@
 			<li>
 				<div class="name">
 					<h2>{palette.name}</h2>
+					{#if nearnessWords(palette)}<small>{nearnessWords(palette)}</small>{/if}
 					<Menu
 						kind="act bare"
 						label="{palette.name}: what to do"
@@ -143,6 +186,11 @@
 	.name :global(.act) {
 		min-height: 24px;
 		padding: 0 4px;
+	}
+	small {
+		flex: none;
+		margin-left: auto;
+		color: var(--soft);
 	}
 	h2 {
 		overflow: hidden;

@@ -21,7 +21,7 @@
 		shapes: [
 			...whole,
 			{
-				kind: 'picture',
+				kind: 'image',
 				x: 0,
 				y: 0,
 				width: box.width,

@@ -22,9 +22,11 @@
 
 	let density = $state.raw<Density | null>(null);
 	const id = $derived(plate.picture.id);
+	let begun = '';
 	$effect(() => {
 		const wanted = id;
-		if (!ready) return;
+		if (!ready || begun === wanted) return;
+		begun = wanted;
 		void pictureWork()
 			.density(wanted)
 			.then((found) => wanted === id && (density = found))
@@ -46,7 +48,7 @@
 			if (!cell) return;
 			context.fillStyle = seenHex(view, cell.hex);
 			// The fuller a cell, the larger its square: what there is most of is seen first, and a single pixel is still seen.
-			const side = CELL * (0.4 + 0.6 * Math.min(1, cell.share * 12) ** 0.5);
+			const side = CELL * (0.6 + 0.4 * Math.min(1, cell.share * 20) ** 0.5);
 			const [x, y] = [(i % PLANE_SIDE) * CELL, Math.floor(i / PLANE_SIDE) * CELL];
 			context.fillRect(x + (CELL - side) / 2, y + (CELL - side) / 2, side, side);
 		});

@@ -11,6 +11,7 @@
 	import { comparing } from './comparing.svelte';
 	import DensityPlots from './DensityPlots.svelte';
 	import { pixelsHere } from './pixels-here.svelte';
+	import { lacks } from './reckon';
 	import { addPlace, takeEmphasis } from './taking';
 
 	/** What each emphasis would take, what the picture is made of, and how far the colours stand for it. */
@@ -20,17 +21,29 @@
 	const measured = $derived(measuredOf(plate));
 	const tone = $derived(plate.known?.tone ?? null);
 
-	let previews = $state.raw<Readonly<Record<Emphasis, readonly string[]>> | null>(null);
+	/** Whether what the plate itself shows is there: that comes first. */
+	const isWhole = $derived(pixels !== null && lacks(plate) === null);
+	let previews = $state.raw<Partial<Readonly<Record<Emphasis, readonly string[]>>>>({});
 	const asked = $derived(`${plate.picture.id} ${plate.count} ${plate.seed}`);
+	let begun = '';
 	$effect(() => {
-		const wanted = asked;
-		if (!pixels) return;
-		void pictureWork()
-			.previews(plate.picture.id, plate.count, plate.seed)
-			.then((found) => asked === wanted && (previews = found))
-			// Why a picture is not here is said on the plate.
-			.catch(() => undefined);
+		if (isWhole && begun !== asked) void lookThrough(asked);
 	});
+
+	/** Finds what each emphasis would give, one after the other; the latest question is answered. */
+	async function lookThrough(question: string) {
+		begun = question;
+		const { picture, count, seed } = plate;
+		try {
+			for (const emphasis of EMPHASES) {
+				const found = await pictureWork().preview(picture.id, { count, emphasis, seed });
+				if (begun !== question) return;
+				previews = { ...previews, [emphasis]: found };
+			}
+		} catch {
+			// Why a picture is not here is said on the plate.
+		}
+	}
 
 	const BARS = ['warm', 'grey', 'cool'] as const;
 	const BAR_WORDS = { warm: 'warm', grey: 'near grey', cool: 'cool' } as const;
@@ -42,7 +55,12 @@
 		<h2 id="emphasis">Emphasis</h2>
 		<p>what each would take out</p>
 	</header>
-	<div class="emphases" role="radiogroup" aria-labelledby="emphasis" aria-busy={previews === null}>
+	<div
+		class="emphases"
+		role="radiogroup"
+		aria-labelledby="emphasis"
+		aria-busy={EMPHASES.some((emphasis) => !previews[emphasis])}
+	>
 		{#each EMPHASES as emphasis (emphasis)}
 			<label class:on={plate.emphasis === emphasis} title={EMPHASIS_WORDS[emphasis].says}>
 				<input
@@ -54,12 +72,12 @@
 				/>
 				<span>{EMPHASIS_WORDS[emphasis].name}</span>
 				<i>
-					{#if previews}<Strip codes={previews[emphasis].map((hex) => seenHex(workbench.view, hex))} />{/if}
+					{#if previews[emphasis]}<Strip codes={previews[emphasis].map((hex) => seenHex(workbench.view, hex))} />{/if}
 				</i>
 			</label>
 		{/each}
 	</div>
-	<DensityPlots {workbench} {plate} ready={pixels !== null} />
+	<DensityPlots {workbench} {plate} ready={isWhole} />
 	{#if tone}
 		<div class="warmth">
 			<div class="bar" aria-hidden="true">

@@ -40,9 +40,12 @@
 </script>
 
 <PlateSurface {workbench} {plate} {drawing} {heldWords}>
-	{#if comparing.on}<Across {workbench} {plate} box={layout.main} />{/if}
-	<Marks {workbench} {plate} {pixels} box={layout.main} />
-	{#if plate.along === 'line'}<LineEnds {workbench} {plate} {pixels} box={layout.main} />{/if}
+	{#if comparing.on}
+		<Across {workbench} {plate} box={layout.main} />
+	{:else}
+		<Marks {workbench} {plate} {pixels} box={layout.main} />
+		{#if plate.along === 'line'}<LineEnds {workbench} {plate} {pixels} box={layout.main} />{/if}
+	{/if}
 	<Steps {workbench} {plate} />
 	{#if missing}
 		<p class="missing" role="status">{missing} Take another above, or bring it again.</p>

@@ -83,13 +83,17 @@
 	.line {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 6px 8px;
+		gap: 6px 7px;
 		align-items: center;
 		font-size: 12px;
 	}
 	label {
 		display: flex;
-		gap: 5px;
+		gap: 4px;
 		align-items: center;
+	}
+	.line :global(input[type='number']) {
+		width: 50px;
+		padding-inline: 4px 0;
 	}
 </style>

@@ -22,7 +22,7 @@
 		paper: '#c9c9c9',
 		shapes: [
 			{
-				kind: 'picture',
+				kind: 'image',
 				x: 0,
 				y: 0,
 				width: 120,
