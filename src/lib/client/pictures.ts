@@ -58,6 +58,8 @@ export function sendPicture(file: Blob, { signal, onsent }: Bringing): Promise<T
 	return new Promise((done, fail) => {
 		const request = new XMLHttpRequest();
 		request.open('POST', '/api/images');
+		// Whatever the file is called: what it is, is read from its bytes.
+		request.setRequestHeader('content-type', 'application/octet-stream');
 		request.upload.onprogress = ({ loaded, total }) => onsent(total > 0 ? loaded / total : 0);
 		request.onerror = () => fail(new Error(UNREACHABLE));
 		request.onabort = () => fail(new DOMException('Taken back.', 'AbortError'));

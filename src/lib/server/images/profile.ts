@@ -2,6 +2,8 @@
 const ENTRY = 12;
 const TABLE = 128;
 const MOST_NAME = 60;
+/** Small profiles that are in use call themselves by letters that nobody knows. */
+const SHORT_NAMES: Readonly<Record<string, string>> = { sP3C: 'Display P3', uRGB: 'sRGB' };
 
 /** The content of a tag; null where the profile has none of this name, or says nonsense about it. */
 function tagged(icc: Buffer, tag: string): Buffer | null {
@@ -37,5 +39,5 @@ export function nameOfProfile(icc: Buffer): string | null {
 		.replace(/[^\p{L}\p{N}\p{P}\p{S} ]/gu, '')
 		.trim()
 		.slice(0, MOST_NAME);
-	return line === '' ? null : line;
+	return line === '' ? null : (SHORT_NAMES[line] ?? line);
 }

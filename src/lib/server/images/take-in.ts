@@ -44,7 +44,7 @@ async function headOf(bytes: Uint8Array): Promise<Metadata> {
 	if (kind === null) throw noPicture();
 	if (!kind.read) throw notRead(kind.name);
 	try {
-		return await sharp(bytes).metadata();
+		return await sharp(bytes, { limitInputPixels: false }).metadata();
 	} catch {
 		throw damaged();
 	}
