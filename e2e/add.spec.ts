@@ -18,7 +18,8 @@ test('exercises are looked through as pictures in the colours of the study, foun
 		'Scales',
 		'Wheels and schemes',
 		'Mixes',
-		'Grounds'
+		'Grounds',
+		'Pictures'
 	]);
 	// What the study has is ticked: the tints that it begins with.
 	expect(names.filter((name) => name.endsWith('In this study.'))).toEqual([expect.stringMatching(/^1\. Tints\./)]);

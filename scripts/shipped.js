@@ -4,6 +4,7 @@ import { ROOT, run } from './ready.js';
 import { makePictures } from './shipped/make.js';
 
 await makePictures(join(ROOT, 'src/lib/server/images/shipped'));
-run('npx', ['vitest', 'run', 'src/lib/plates/picture/shipped.test.ts'], {
+run('npx', ['--no-install', 'vitest', 'run', 'src/lib/plates/picture/shipped.test.ts'], {
 	env: { ...process.env, RICERCAR_WRITES_STARTS: 'yes' }
 });
+run('npx', ['--no-install', 'prettier', '--write', 'src/lib/plates/picture/shipped']);

@@ -45,8 +45,8 @@ export function wordsUnder(plate: PicturePlate, large: Large): string {
 	if (large === 'picture') return 'as it is';
 	if (large === 'colours') {
 		const difference = measuredOf(plate)?.difference;
-		const off = difference === undefined ? '' : `: ${difference.toFixed(1)} ΔE00 off`;
-		return `in these ${coloursInWords(plate.places.length)}${off}`;
+		const off = difference === undefined ? '' : `, ${difference.toFixed(1)} ΔE00 off`;
+		return `in ${coloursInWords(plate.places.length)}${off}`;
 	}
 	const notan = notanOf(plate);
 	if (!notan) return 'in few values';
@@ -68,10 +68,8 @@ function shares(plate: PicturePlate, box: Box): Shape[] {
 		const labels: Shape[] = [];
 		if (width > 10)
 			labels.push(words(part.x + 1, box.y + box.height + 13, String(i + 1), { face: 'serif', fill: INK }));
-		if (width > 44)
-			labels.push(
-				words(part.x + (i < 9 ? 11 : 17), box.y + box.height + 13, perCent(measured.shares[i]!), { size: 11 })
-			);
+		if (width > 48)
+			labels.push(words(part.x + (i < 9 ? 11 : 17), box.y + box.height + 13, perCent(measured.shares[i]!)));
 		return [bar(part, text), ...labels];
 	});
 	return [heading, note, ...parts];
@@ -130,7 +128,7 @@ function whole(plate: PicturePlate, linked: readonly LinkedColour[]): Shape[] {
 	const [large, first, second] = threeOf(plate);
 	const smaller = [first, second].flatMap((each, i): Shape[] => {
 		const box = layout.others[i]!;
-		return [picture(plate, box, each), words(box.x, box.y + box.height + 13, wordsUnder(plate, each), { size: 11 })];
+		return [picture(plate, box, each), words(box.x, box.y + box.height + 13, wordsUnder(plate, each))];
 	});
 	return [
 		picture(plate, layout.main, large),

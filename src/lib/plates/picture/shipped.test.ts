@@ -11,7 +11,8 @@ import { findPlaces, knownOf, standFor } from '$lib/core/picture/taking';
 import { plateOfPicture, plateOfShipped } from './make';
 import { ordered } from './picture-edits';
 import { picturePlateSchema } from './schema';
-import { SHIPPED, type Shipped, type Start } from './shipped';
+import { SHIPPED, type Shipped } from './shipped';
+import { type Start } from './start';
 
 const FOLDER = join(import.meta.dirname, '../../server/images/shipped');
 const nameOf = ({ picture }: Shipped): string => picture.id.replace(/^shipped/, '');
@@ -47,14 +48,18 @@ async function startOf(shipped: Shipped): Promise<Start> {
 // npm run shipped writes what is then checked here.
 const WRITES = process.env.RICERCAR_WRITES_STARTS === 'yes';
 
+const asModule = (shipped: Shipped, start: Start): string => {
+	const rounded = (_: string, value: unknown): unknown =>
+		typeof value === 'number' ? Number(value.toPrecision(6)) : value;
+	const content = JSON.stringify(start, rounded, '\t');
+	return `import { type Start } from '../start';\n\n/** Written by npm run shipped. */\nexport const ${nameOf(shipped)}: Start = ${content};\n`;
+};
+
 describe('pictures that ship', () => {
 	it.each(SHIPPED)('$picture.id begins with what is found in its file', async (shipped) => {
 		const start = await startOf(shipped);
 		if (WRITES)
-			await writeFile(
-				join(import.meta.dirname, 'shipped', `${nameOf(shipped)}.json`),
-				`${JSON.stringify(start, (_, value: unknown) => (typeof value === 'number' ? Number(value.toPrecision(6)) : value), '\t')}\n`
-			);
+			await writeFile(join(import.meta.dirname, 'shipped', `${nameOf(shipped)}.ts`), asModule(shipped, start));
 		else {
 			expect(shipped.start.places).toEqual(start.places);
 			expect(shipped.start.line).toEqual(start.line);

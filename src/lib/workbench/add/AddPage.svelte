@@ -212,6 +212,8 @@
 	.grid {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(108px, 1fr));
+		/* As high as what stands in them, however many there are: the page scrolls. */
+		grid-auto-rows: max-content;
 		align-content: start;
 		gap: 14px 9px;
 		padding: 4px 20px 20px;

@@ -57,9 +57,9 @@
 	</div>
 {/snippet}
 {#snippet gradation()}
-	<div class="sentence" role="group" aria-label="Gradation">
+	<div class="sentence" role="group" aria-label="What the gradation goes through">
 		<SelectField
-			label="Gradation"
+			label="Gradation goes"
 			choices={['places', 'line'] as const}
 			words={ALONG_WORDS}
 			value={plate.along}
