@@ -111,24 +111,39 @@ async function costsOf(page: Page, session: CDPSession, place: (turn: number) =>
 	return costs;
 }
 
-/** Drags along a mixer track, so many moves, and prints what a turn costs. */
-export async function timeDial(page: Page, what: string, goal: number): Promise<void> {
+/** What is dragged: from where, and where to at each turn. */
+export interface Drag {
+	readonly start: readonly [number, number];
+	readonly place: (turn: number) => readonly [number, number];
+}
+
+/** Drags, so many moves, and prints what a turn costs. */
+export async function timeDrag(page: Page, what: string, { start, place }: Drag, goal: number): Promise<void> {
 	const session = await measuring(page);
-	const box = (await page.getByRole('slider', { name: 'Hue' }).boundingBox())!;
-	const y = box.y + box.height / 2;
 	// Over the page's head nothing answers: what is left is the measuring itself.
 	const idle = await costsOf(page, session, (turn) => [600 + (turn % 7), 4]);
 	await longTasks(page);
-	await page.mouse.move(box.x + 20, y);
+	await page.mouse.move(...start);
 	await page.mouse.down();
-	const { script, task } = await costsOf(page, session, (turn) => [box.x + 20 + ((turn * 7) % (box.width - 40)), y]);
+	const { script, task } = await costsOf(page, session, place);
 	await page.mouse.up();
 	const long = await longTasks(page);
-	console.log(`\n| one turn of a dial, ${what} (${TURNS} turns) | median | 90 % | largest | goal |`);
+	console.log(`\n| ${what} (${TURNS} turns) | median | 90 % | largest | goal |`);
 	console.log('| --- | ---: | ---: | ---: | ---: |');
 	console.log(`| script, ms | ${at(script, 0.5)} | ${at(script, 0.9)} | ${at(script, 1)} | ${goal} |`);
 	console.log(`| of it the measuring itself, ms | ${at(idle.script, 0.5)} | ${at(idle.script, 0.9)} | | |`);
 	console.log(`| all work of the main thread, ms | ${at(task, 0.5)} | ${at(task, 0.9)} | ${at(task, 1)} | |`);
 	console.log(`| long tasks (over 50 ms) during the drag | ${long.length} | | | 0 |`);
 	console.log(`\nYardstick: 10 000 OKLCH to hex by culori took ${yardstick().toFixed(1)} ms in this run.`);
+}
+
+/** Drags along a mixer track, so many moves, and prints what a turn costs. */
+export async function timeDial(page: Page, what: string, goal: number): Promise<void> {
+	const box = (await page.getByRole('slider', { name: 'Hue' }).boundingBox())!;
+	const y = box.y + box.height / 2;
+	const drag: Drag = {
+		start: [box.x + 20, y],
+		place: (turn) => [box.x + 20 + ((turn * 7) % (box.width - 40)), y]
+	};
+	await timeDrag(page, `one turn of a dial, ${what}`, drag, goal);
 }

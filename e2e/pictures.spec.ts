@@ -101,7 +101,7 @@ test('it is the same again after a reload, and is taken away as SVG, PNG, PDF an
 		[740, FIELDS[3]]
 	] as const)
 		expect(apart(codeAt(x, 80), code), `${x}`).toBeLessThan(1);
-	const pdf = (await take(page, 'Print, as PDF …', 'Print')).content.toString('latin1');
+	const pdf = (await take(page, 'Print, as PDF …', 'Save the PDF')).content.toString('latin1');
 	expect(pdf.match(/\/Subtype \/Image/g)!.length).toBeGreaterThanOrEqual(3);
 
 	const zip = await take(page, 'The whole study with its pictures, as ZIP');

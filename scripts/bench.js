@@ -7,7 +7,7 @@ import { build, installDebianTools, installPackages, ROOT, run } from './ready.j
 const CORE = ['core', 'grounds'];
 /** What takes minutes and is only measured when it is asked for by name: the built server under load. */
 const LONG = ['load', 'prints'];
-const BROWSER = ['dial', 'scheme', 'list', 'editing'];
+const BROWSER = ['dial', 'scheme', 'list', 'editing', 'pictures'];
 
 installPackages();
 // Bundled as the product is, so that what is measured is what runs.
@@ -17,7 +17,7 @@ await bundle({
 	root: ROOT,
 	logLevel: 'error',
 	resolve: { alias: { $lib: join(ROOT, 'src/lib') } },
-	ssr: { noExternal: true, external: ['@playwright/test', '@electric-sql/pglite'] },
+	ssr: { noExternal: true, external: ['@playwright/test', '@electric-sql/pglite', 'sharp'] },
 	build: {
 		ssr: true,
 		outDir: join(ROOT, '.cache/bench'),

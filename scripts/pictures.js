@@ -27,7 +27,6 @@ const step = (page, row, number) => page.locator(`[data-place="${row - 1} ${numb
 const VIEWS = [
 	['studies', null, async () => {}],
 	['study', 'Blanket border, first warp', (page) => step(page, 5, 7)],
-	['twelve-rows', 'Six dyes, twelve rows', (page) => step(page, 3, 1)],
 	[
 		'layouts',
 		'Band for the north door',
@@ -96,6 +95,8 @@ const VIEWS = [
 			await page.getByRole('button', { name: 'Show', exact: true }).click();
 		}
 	],
+	// The pictures themselves come a little later than the page.
+	['picture', 'Banner for the saltmarsh', (page) => page.waitForTimeout(3000)],
 	['palettes', '/palettes', async () => {}],
 	[
 		'value-only',

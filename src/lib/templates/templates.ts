@@ -13,7 +13,7 @@ const FILES = import.meta.glob<unknown>('./*.json', { import: 'default' });
 
 /** All templates, in the order in which a course uses them. */
 export async function loadTemplates(): Promise<Template[]> {
-	const paths = Object.keys(FILES).sort();
+	const paths = Object.keys(FILES).sort((one, other) => one.localeCompare(other, 'en', { numeric: true }));
 	const contents = await Promise.all(paths.map((path) => FILES[path]!()));
 	return contents.map((content) => templateSchema.parse(content));
 }

@@ -18,7 +18,7 @@ export interface PictureColour {
 /** How much a pixel of this OKLab lightness and chroma counts. */
 const WEIGHT: Readonly<Record<Emphasis, (lightness: number, chroma: number) => number>> = {
 	area: () => 1,
-	strong: (_, chroma) => 0.02 + (chroma / 0.15) ** 2,
+	strong: (_, chroma) => 0.0005 + (chroma / 0.15) ** 4,
 	quiet: (_, chroma) => 1 / (0.05 + (chroma / 0.05) ** 2),
 	light: (lightness) => 0.01 + lightness ** 4,
 	dark: (lightness) => 0.01 + (1 - lightness) ** 4,
