@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import { coloursOfPicture } from '../src/lib/core/picture/group';
 import { type Pixels } from '../src/lib/core/picture/square';
 import { seenPixels } from '../src/lib/drawing/seen-pixels';
@@ -20,7 +20,7 @@ function timed(work: () => unknown, times = 9): number {
 	return median(took.slice(2));
 }
 
-async function pixelsOf(picture: sharp.Sharp): Promise<Pixels> {
+async function pixelsOf(picture: Sharp): Promise<Pixels> {
 	const { data, info } = await picture.ensureAlpha().raw().toBuffer({ resolveWithObject: true });
 	return { rgba: data, width: info.width, height: info.height };
 }

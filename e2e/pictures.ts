@@ -1,5 +1,5 @@
 import { type Page } from '@playwright/test';
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import { addExercise, makeStudy, reach } from './pages';
 import { expect } from './test';
 
@@ -7,7 +7,7 @@ import { expect } from './test';
 export const FIELDS = ['#b3392b', '#d9b036', '#2f5f86', '#e9dcc0'] as const;
 
 /** Four fields of one colour each, side by side. */
-export function fields(width = 400, height = 240): sharp.Sharp {
+export function fields(width = 400, height = 240): Sharp {
 	const codes = FIELDS.map((code) => Buffer.from(code.slice(1), 'hex'));
 	const row = Array.from({ length: width }, (_, x) => codes[Math.floor((4 * x) / width)]!);
 	const pixels = Buffer.concat(Array.from({ length: height }, () => Buffer.concat(row)));

@@ -39,3 +39,15 @@ export function stripes(width: number, height: number, noise: number, seed = 5):
 		}
 	return rgba;
 }
+
+/** A picture of fields side by side, each of one code and so many columns wide. */
+export function fieldsOf(fields: readonly (readonly [code: string, columns: number])[], height = 20) {
+	const row = fields.flatMap(([code, columns]) =>
+		Array.from({ length: columns }, () => [...Buffer.from(`${code.slice(1)}ff`, 'hex')])
+	);
+	return {
+		rgba: Uint8Array.from(Array.from({ length: height }, () => row).flat(2)),
+		width: row.length,
+		height
+	};
+}

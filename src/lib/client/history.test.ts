@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { emptyHistory, noted, redone, undone, type History } from './history';
+import { emptyHistory, noted, redone, settled, undone, type History } from './history';
 
 const edit = (history: History<number>, before: number, after: number, gesture: string | null = null) =>
 	noted(history, { label: 'edit', before, after, gesture });
@@ -48,4 +48,18 @@ it('a new edit forgets what had been undone, and only the last three hundred are
 	expect(history.past).toHaveLength(300);
 	history = undone(history)!.history;
 	expect(redone(edit(history, 399, 7))).toBeNull();
+});
+
+it('what was reckoned of a state later belongs to it, and is no step of its own', () => {
+	let history = edit(emptyHistory<number>(), 0, 1);
+	history = edit(history, 1, 2);
+	history = settled(history, 2, 20);
+	const back = undone(history)!;
+	expect(back.state).toBe(1);
+	expect(redone(back.history)!.state).toBe(20);
+	// Of a state to which was gone back, too.
+	const settledThere = settled(back.history, 1, 10);
+	expect(redone(settledThere)!.state).toBe(20);
+	expect(undone(redone(settledThere)!.history)!.state).toBe(10);
+	expect(undone(settledThere)!.state).toBe(0);
 });
