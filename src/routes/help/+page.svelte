@@ -75,6 +75,16 @@
 			]
 		},
 		{
+			where: 'On a picture',
+			keys: [
+				['← → ↑ ↓', 'on the picture: the pixel that way; on a mark or an end of the line: move it (Shift ten pixels)'],
+				['Enter', 'on the picture: take a place there; on a mark: into the mixer'],
+				['Page Up, Page Down', 'the mark of the place before, and of the next'],
+				['← →', 'on the triangle under the gradation: move the stop; among its steps: the next one'],
+				['Delete', 'take the place out']
+			]
+		},
+		{
 			where: 'While a study is shown to a room',
 			keys: [
 				['→, Space', 'reveal more, then the next plate'],
@@ -127,6 +137,22 @@
 		{
 			heading: 'Schemes',
 			terms: SCHEMES.map((scheme) => SCHEME_WORDS[scheme]).map(({ name, says }) => [name, says] as const)
+		},
+		{
+			heading: 'Pictures',
+			terms: [
+				['place', 'Where in a picture a colour is taken from: the mean of light of a small square.'],
+				[
+					'emphasis',
+					'What counts most when a picture is brought to a few colours; each is shown as this picture’s own.'
+				],
+				['share', 'How much of a picture a colour stands for: the part of it to which it is the nearest, by ΔE00.'],
+				[
+					'few values',
+					'A picture in two to five values, cut so that pixels lie nearest to them; painters call it notan.'
+				],
+				['key', 'High where three quarters of the area have value 65 or more, low where they have 40 or less.']
+			]
 		},
 		{
 			heading: 'Readings',
