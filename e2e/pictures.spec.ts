@@ -1,6 +1,10 @@
+import { readFile } from 'node:fs/promises';
 import { differenceCiede2000 } from 'culori';
 import { type Page } from '@playwright/test';
 import sharp from 'sharp';
+import { findPlaces } from '../src/lib/core/picture/taking';
+import { pathOfPicture } from '../src/lib/model/picture-path';
+import { studySchema } from '../src/lib/study/study';
 import { ready, saved, take } from './pages';
 import { beginFields, beginPicture, bring, described, fields, FIELDS, heldCode, marks, plateAt } from './pictures';
 import { expect, test } from './test';
@@ -125,4 +129,41 @@ test('it is the same again after a reload, and is taken away as SVG, PNG, PDF an
 	// What only seems to be a zip is refused with the reason.
 	await readIn(zip.content.subarray(0, 900));
 	await expect(page.getByText(/“study.zip” was not read in\./)).toBeVisible();
+});
+
+test('what is kept decodes alike in the browser and on the server, and gives the same colours within 1 ΔE00', async ({
+	page
+}) => {
+	await beginPicture(page);
+	const file = await readFile('src/lib/server/images/shipped/garden.jpg');
+	const photograph = await sharp(file).resize(2400, 1600).webp({ quality: 90 }).toBuffer();
+	await bring(page, 'garden.webp', 'image/webp', photograph);
+	await expect(page.locator('.surface h1')).toHaveText('garden');
+	await expect(described(page)).toContainText('ΔE00 off');
+	await saved(page);
+	const study = studySchema.parse(await (await page.request.get(`/api${new URL(page.url()).pathname}`)).json());
+	const plate = study.document.plates[1]!;
+	if (plate.kind !== 'picture') throw new Error('The second plate is a picture.');
+
+	const kept = await (await page.request.get(pathOfPicture(plate.picture.id))).body();
+	const { data, info } = await sharp(kept).ensureAlpha().raw().toBuffer({ resolveWithObject: true });
+	const seen = await page.evaluate(async (path) => {
+		const bitmap = await createImageBitmap(await (await fetch(path)).blob(), { colorSpaceConversion: 'none' });
+		const context = new OffscreenCanvas(bitmap.width, bitmap.height).getContext('2d')!;
+		context.drawImage(bitmap, 0, 0);
+		// Every 97th byte: some hundred thousand of them.
+		const { data: bytes } = context.getImageData(0, 0, bitmap.width, bitmap.height);
+		return {
+			width: bitmap.width,
+			some: Array.from({ length: Math.floor(bytes.length / 97) }, (_, i) => bytes[97 * i]!)
+		};
+	}, pathOfPicture(plate.picture.id));
+	expect(seen.width).toBe(info.width);
+	expect(Math.max(...seen.some.map((byte, i) => Math.abs(byte - data[97 * i]!)))).toBeLessThanOrEqual(2);
+
+	const pixels = { rgba: new Uint8Array(data), width: info.width, height: info.height };
+	const { count, emphasis, seed, size } = plate;
+	const found = findPlaces(pixels, { count, emphasis, seed, size, kept: [] });
+	for (const { text } of found)
+		expect(Math.min(...plate.places.map((place) => apart(place.text, text))), text).toBeLessThan(1);
 });
