@@ -45,7 +45,7 @@ describe('a study of the first format', () => {
 		for (const [name, document] of Object.entries(studies)) {
 			const read = readStudyFile(JSON.stringify({ format: 'ricercar study', version: 1, document }));
 			const written = writeStudyFile(read);
-			expect(JSON.parse(written)).toMatchObject({ version: 3 });
+			expect(JSON.parse(written)).toMatchObject({ version: 4 });
 			expect(readStudyFile(written)).toEqual(read);
 			expect(colours).toMatchObject(found(readStudyFile(written), name));
 		}

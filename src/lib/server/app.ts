@@ -5,7 +5,8 @@ import { FolderInUse } from './database/lock';
 import { openDatabase } from './database/open';
 import { forgetOld } from './database/set-aside';
 import { emptyDemo, fillDemo } from './demo';
-import { forgetPictures } from './images/kept-pictures';
+import { forgetAllPictures, forgetPictures } from './images/kept-pictures';
+import { picturesInStudies } from './studies/repository';
 import { databaseFolder, diskMargin, isDemo, isFreshDemo } from './settings';
 
 let opened: Database | null = null;
@@ -24,10 +25,14 @@ export async function start(): Promise<void> {
 	const folder = databaseFolder();
 	try {
 		opened = await openDatabase({ folder, margin: diskMargin(), onsilent, say });
-		if (isFreshDemo()) await emptyDemo(opened);
+		if (isFreshDemo()) {
+			await emptyDemo(opened);
+			await forgetAllPictures();
+		}
 		if (isDemo()) await fillDemo(opened, resolve('demo'));
 		// What was set aside long ago can wait until there is space again.
-		const tidied = forgetOld(opened).then(() => forgetPictures(database()));
+		const base = opened;
+		const tidied = forgetOld(base).then(async () => forgetPictures(await picturesInStudies(base)));
 		await tidied.catch((error: unknown) => {
 			if (!isFull(error)) throw error;
 			say(`${reasonOf(error)} Studies can be read; nothing is saved until there is more.`);

@@ -3,13 +3,11 @@ import { join } from 'node:path';
 import { studyDocumentSchema } from '$lib/study/study';
 import { paletteContentSchema } from '$lib/model/palette';
 import { type Database, type Queries } from './database/database';
-import { forgetAllPictures } from './images/kept-pictures';
 import { createPalette } from './palettes/repository';
 import { createStudy } from './studies/repository';
 
 /** Takes everything out of a demo database, so that it can be filled again. */
 export async function emptyDemo(database: Database): Promise<void> {
-	await forgetAllPictures();
 	await database.transaction(async (queries) => {
 		await queries.query('delete from study');
 		await queries.query('delete from palette');

@@ -34,7 +34,7 @@ describe('a study as a file', () => {
 	it('of a newer version is refused with both numbers', () => {
 		const newer = JSON.stringify({ format: 'ricercar study', version: 7, document: {}, more: 1 });
 		expect(refused(newer)).toBe(
-			'It was made by a newer version of Ricercar: it has format 7, this version reads formats up to 3.'
+			'It was made by a newer version of Ricercar: it has format 7, this version reads formats up to 4.'
 		);
 	});
 

@@ -5,9 +5,9 @@ import { studyDocumentSchema, type StudyDocument } from './study';
 
 /**
  * The format of study files that this version writes; it reads the earlier ones too. In the first, plates had no exercise of their own
- * shape; in the second nobody could write on their work, and every plate was white.
+ * shape; in the second nobody could write on their work, and every plate was white; in the third there were no pictures.
  */
-const FORMAT = 3;
+const FORMAT = 4;
 const EXPECTED = 'a study that was taken away as JSON';
 
 /** What every study file says of itself, whatever its version. */

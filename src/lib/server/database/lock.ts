@@ -3,6 +3,7 @@ import { realpath, rm } from 'node:fs/promises';
 import { connect, createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import { lockFile } from './file-lock';
 
 /** The embedded database does not notice a second process on its folder and would lose rows, so we do. */
@@ -53,10 +54,26 @@ async function lockSocket(folder: string): Promise<() => Promise<void>> {
 		.digest('hex')
 		.slice(0, 32)}`;
 	const address = addressOf(name);
-	const server = (await listen(address)) ?? ((await isDead(address)) ? await listen(address) : null);
+	const server = await listenSoon(address);
 	if (!server) throw new FolderInUse(folder);
 	server.unref();
 	return () => new Promise((done) => server.close(() => done()));
+}
+
+const TRIES = 6;
+const PAUSE = 50;
+
+/**
+ * A name that was just let go can be held a moment longer: a process that is being begun has copies of all that this one had open,
+ * until it runs.
+ */
+async function listenSoon(address: string): Promise<Server | null> {
+	for (let i = 0; i < TRIES; i++) {
+		const server = (await listen(address)) ?? ((await isDead(address)) ? await listen(address) : null);
+		if (server) return server;
+		await setTimeout(PAUSE);
+	}
+	return null;
 }
 
 function addressOf(name: string): string {

@@ -4,7 +4,6 @@ import { join } from 'node:path';
 import { idSchema, newId } from '$lib/model/ids';
 import { type TakenIn } from '$lib/model/picture';
 import { shippedPictureFile } from '../built';
-import { type Queries } from '../database/database';
 import { freeSpace } from '../database/disk';
 import { OutOfSpace } from '../database/failures';
 import { diskMargin, pictureFolder } from '../settings';
@@ -50,20 +49,14 @@ export async function pictureBytes(id: string): Promise<Buffer | null> {
 const FORGOTTEN = 30 * 86_400_000;
 
 /** Forgets pictures that no study has named for thirty days, and what was begun and never finished. */
-export async function forgetPictures(database: Queries, now = Date.now()): Promise<void> {
+export async function forgetPictures(named: ReadonlySet<string>, now = Date.now()): Promise<void> {
 	const folder = pictureFolder();
 	const names = await readdir(folder).catch(() => []);
 	for (const name of names) {
 		const { mtimeMs } = await stat(join(folder, name));
-		if (now - mtimeMs < FORGOTTEN) continue;
-		const isNamed = idSchema.safeParse(name).success && (await isInAStudy(database, name));
-		if (!isNamed) await rm(join(folder, name), { force: true });
+		if (now - mtimeMs >= FORGOTTEN && !named.has(name)) await rm(join(folder, name), { force: true });
 	}
 }
-
-/** An id is of letters and digits: nothing in it means anything to a pattern. */
-const isInAStudy = async (database: Queries, id: string): Promise<boolean> =>
-	(await database.query('select 1 from study where document::text like $1 limit 1', [`%"${id}"%`])).length > 0;
 
 /** Takes all of them away: of a demo that begins again. */
 export const forgetAllPictures = (): Promise<void> => rm(pictureFolder(), { recursive: true, force: true });

@@ -1,5 +1,7 @@
 import { converter } from 'culori';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { plateOfShipped } from '$lib/plates/picture/make';
+import { SHIPPED } from '$lib/plates/picture/shipped';
 import { newStudy } from '$lib/study/new-study';
 import { readColour } from '$lib/core/colour/read';
 import { show } from '$lib/core/colour/shown';
@@ -15,6 +17,7 @@ import {
 	deleteStudy,
 	duplicateStudy,
 	listStudies,
+	picturesInStudies,
 	readStudy,
 	readStudyText,
 	renameStudy,
@@ -35,6 +38,23 @@ const list = (query: Partial<ListQuery> = {}) =>
 const titles = async (query: Partial<ListQuery> = {}) => (await list(query)).lines.map(({ title }) => title);
 
 describe('studies in the database', () => {
+	it('name their pictures, as long as they can be brought back, and those that they no longer have not', async () => {
+		const [cloth, marsh] = SHIPPED.map(plateOfShipped);
+		const own = { ...marsh!.picture, id: 'ownpicture00' };
+		const document = { ...newStudy('Pictured', ''), plates: [cloth!, { ...marsh!, picture: own }] };
+		const { id } = await createStudy(database, document);
+		expect([...(await picturesInStudies(database))].sort()).toEqual(['ownpicture00', 'shippedcloth']);
+		await deleteStudy(database, id);
+		expect((await picturesInStudies(database)).has('ownpicture00')).toBe(true);
+		await restoreStudy(database, id);
+		await renameStudy(database, id, 'Pictured, renamed');
+		expect((await picturesInStudies(database)).has('ownpicture00')).toBe(true);
+		const save = { revision: 2, saveId: 'savepictures', document: { ...document, plates: [cloth!] } };
+		expect(await saveStudy(database, id, save)).toMatchObject({ kind: 'saved' });
+		expect([...(await picturesInStudies(database))]).toEqual(['shippedcloth']);
+		await deleteStudy(database, id);
+	});
+
 	it('come back as they were kept', async () => {
 		const document = newStudy('Runner', '2026-03-02');
 		const kept = await createStudy(database, document);
@@ -226,7 +246,7 @@ it('a failing statement takes the whole transaction back', async () => {
 
 it('migrations run once', async () => {
 	await migrate(database);
-	expect(await database.query('select name from migration')).toHaveLength(5);
+	expect(await database.query('select name from migration')).toHaveLength(6);
 });
 
 it('the demo is filled once, keeps what people did with it, and can begin again', async () => {

@@ -12,6 +12,7 @@ import {
 	type StudyList
 } from '$lib/study/requests';
 import { HELPING } from '$lib/model/listed';
+import { picturesOf } from '$lib/plates/kinds';
 import { studyDocumentSchema, type Study, type StudyDocument } from '$lib/study/study';
 import { Refusal } from '../answer';
 import { type Database, type Queries, type Row } from '../database/database';
@@ -132,13 +133,15 @@ function columnsOf(document: StudyDocument): unknown[] {
 	const text = JSON.stringify(document);
 	if (Buffer.byteLength(text) > MOST_OF_DOCUMENT)
 		throw new Refusal(413, 'too-large', 'The study is too large.', TOO_LARGE);
-	return [title, maker, course, words, document.plates.length, text];
+	const pictures = document.plates.flatMap(picturesOf).map(({ id }) => id);
+	return [title, maker, course, words, document.plates.length, pictures, text];
 }
 
 /** Keeps a new study. */
 export async function createStudy(database: Queries, document: StudyDocument): Promise<Study> {
 	const [row] = await database.query(
-		`insert into study (id, title, maker, course, words, plates, document) values ($1, $2, $3, $4, $5, $6, $7::jsonb)
+		`insert into study (id, title, maker, course, words, plates, pictures, document)
+		values ($1, $2, $3, $4, $5, $6, $7, $8::jsonb)
 		returning id, revision, changed`,
 		[newId(), ...columnsOf(document)]
 	);
@@ -155,7 +158,8 @@ export type SaveOutcome =
 export async function saveStudy(database: Database, id: string, save: SaveStudy): Promise<SaveOutcome> {
 	return database.transaction(async (queries) => {
 		const [row] = await queries.query(
-			`update study set title = $4, maker = $5, course = $6, words = $7, plates = $8, document = $9::jsonb,
+			`update study set title = $4, maker = $5, course = $6, words = $7, plates = $8, pictures = $9,
+			document = $10::jsonb,
 			revision = revision + 1, last_save = $3, changed = now()
 			where id = $1 and revision = $2 and deleted is null returning revision, changed`,
 			[id, save.revision, save.saveId, ...columnsOf(save.document)]
@@ -182,12 +186,19 @@ export async function renameStudy(database: Database, id: string, title: string)
 		if (!study) return false;
 		const document = { ...study.document, titleBlock: { ...study.document.titleBlock, title } };
 		await queries.query(
-			`update study set title = $2, maker = $3, course = $4, words = $5, plates = $6, document = $7::jsonb,
+			`update study set title = $2, maker = $3, course = $4, words = $5, plates = $6, pictures = $7,
+			document = $8::jsonb,
 			revision = revision + 1, changed = now() where id = $1`,
 			[id, ...columnsOf(document)]
 		);
 		return true;
 	});
+}
+
+/** The ids of all pictures that a study names, those that were set aside among them. */
+export async function picturesInStudies(database: Queries): Promise<ReadonlySet<string>> {
+	const rows = await database.query('select distinct unnest(pictures) as id from study');
+	return new Set(rows.map(({ id }) => String(id)));
 }
 
 /** Sets a study aside; `restoreStudy` takes that back. False where there was none to set aside. */

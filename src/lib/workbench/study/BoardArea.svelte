@@ -35,7 +35,8 @@
 		<p>
 			A plate is one page of the study. {workbench.document.linked.length === 0
 				? 'Or look through the exercises first, and take one.'
-				: 'Look through the exercises, drawn in your colours, and take one.'}
+				: 'Look through the exercises, drawn in your colours, and take one.'} A picture that is dropped here brings its own
+			colours.
 		</p>
 		<button class="act" class:main={workbench.document.linked.length > 0} onclick={() => (workbench.adding = true)}
 			>Add a plate</button

@@ -9,6 +9,9 @@ import { openPlate } from '../index/plate-actions';
 import { hasRoomForPlate } from './room';
 import { type Workbench } from './workbench.svelte';
 
+/** What is offered where a file is chosen. */
+export const READ_AS_PICTURE = 'image/png,image/jpeg,image/webp,image/avif,image/gif,image/tiff';
+
 /** What a picture is called: its file without the ending. Pasted ones have no name of their own. */
 function nameOf({ name }: File): string {
 	const line = asLine(name.replace(/\.[a-z0-9]{2,5}$/i, '').replace(/[_-]+/g, ' '));

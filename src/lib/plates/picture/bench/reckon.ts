@@ -5,6 +5,7 @@ import { newId } from '$lib/model/ids';
 import { measuredOf } from '../measured';
 import { changePicture, ordered } from '../picture-edits';
 import { type PicturePlate } from '../schema';
+import { notices } from '$lib/ui/notices.svelte';
 import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 
 /** The code of the mean of a square; where all of it is transparent, that of the sheet. */
@@ -29,11 +30,24 @@ export async function reckon(workbench: Workbench, plate: PicturePlate, pixels: 
 	const what = lacks(plate);
 	if (what === null || busy.has(plate.id)) return;
 	busy.add(plate.id);
-	try {
-		const change = await reckoned(plate, what, pixels);
+	const change = await attempted(() => reckoned(plate, what, pixels), plate.picture.id);
+	busy.delete(plate.id);
+	if (change)
 		workbench.settle(changePicture(plate.id, (now) => (now.picture.id === plate.picture.id ? change(now) : now)));
-	} finally {
-		busy.delete(plate.id);
+}
+
+/** Of which pictures it was said already that something could not be done with them. */
+const said = new Set<string>();
+
+/** What comes of work on a picture; null where it cannot be done, which is said, and of one picture not again and again. */
+export async function attempted<T>(work: () => Promise<T>, once?: string): Promise<T | null> {
+	try {
+		return await work();
+	} catch (error) {
+		if (once === undefined || !said.has(once))
+			notices.say(error instanceof Error ? error.message : 'The picture could not be worked on.');
+		if (once !== undefined) said.add(once);
+		return null;
 	}
 }
 

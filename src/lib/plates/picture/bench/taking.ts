@@ -6,7 +6,7 @@ import { changePicture, decidePicture, ordered, setPlaces } from '../picture-edi
 import { LEAST_COLOURS, MOST_COLOURS, type PicturePlate, type PlaceDecision } from '../schema';
 import { notices } from '$lib/ui/notices.svelte';
 import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-import { textAt, textsAlong } from './reckon';
+import { attempted, textAt, textsAlong } from './reckon';
 
 /** What is looked for otherwise than before. */
 type Otherwise = Partial<Pick<PicturePlate, 'count' | 'emphasis' | 'seed'>>;
@@ -26,7 +26,8 @@ export async function findAgain(
 		return;
 	}
 	const spots = kept.map(({ x, y, text }) => ({ x, y, text }));
-	const found = await pictureWork().find(picture.id, { count, emphasis, seed, size, kept: spots });
+	const found = await attempted(() => pictureWork().find(picture.id, { count, emphasis, seed, size, kept: spots }));
+	if (!found) return;
 	const places = [...kept, ...found.map((place) => ({ id: newId(), ...place }))];
 	const order = plate.order === 'hand' ? 'value' : plate.order;
 	const change = changePicture(plate.id, (now) =>

@@ -4,7 +4,7 @@
 	import { type Drawing } from '$lib/drawing/drawing';
 	import { seenDrawing } from '$lib/drawing/view';
 	import { type PictureRef } from '$lib/model/picture';
-	import { bringPicture } from '$lib/workbench/study/bring';
+	import { bringPicture, READ_AS_PICTURE } from '$lib/workbench/study/bring';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { takePicture } from '../../picture-edits';
 	import { SHIPPED } from '../../shipped';
@@ -12,8 +12,6 @@
 
 	/** Which picture it is: one that ships, or one that is brought. */
 	let { workbench, plate }: { workbench: Workbench; plate: PicturePlate } = $props();
-
-	const READ = 'image/png,image/jpeg,image/webp,image/avif,image/gif,image/tiff';
 
 	const small = ({ id, width, height }: PictureRef): Drawing => ({
 		title: '',
@@ -59,7 +57,12 @@
 		<div class="bring">
 			<label class="act main">
 				Bring a picture
-				<input type="file" class="unseen" accept={READ} onchange={(event) => void bring(event.currentTarget, close)} />
+				<input
+					type="file"
+					class="unseen"
+					accept={READ_AS_PICTURE}
+					onchange={(event) => void bring(event.currentTarget, close)}
+				/>
 			</label>
 			<p>PNG, JPEG, WebP, AVIF, GIF or TIFF, up to 50 million pixels and 40 megabytes. Or take one that is here:</p>
 		</div>
