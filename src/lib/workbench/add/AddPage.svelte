@@ -8,10 +8,10 @@
 	import { calledBy, colourOf, textOf } from '$lib/model/resolve';
 	import PlateDrawing from '$lib/ui/PlateDrawing.svelte';
 	import { addShown } from '../index/plate-actions';
-	import { bringOnPlates, READ_AS_PICTURE } from '../study/bring';
 	import { type Workbench } from '../study/workbench.svelte';
 	import { answers, courseFor, type Shown } from './course';
 	import OfferPicture from './OfferPicture.svelte';
+	import OwnPicture from './OwnPicture.svelte';
 
 	/** Every exercise there is as a picture in the colours of the study, in the order of a course: to be looked through, and added. */
 	let { workbench, onclose }: { workbench: Workbench; onclose: () => void } = $props();
@@ -50,12 +50,6 @@
 
 	function take(shown: Shown) {
 		addShown(workbench, shown.plate);
-		onclose();
-	}
-
-	/** Pictures of one's own come on plates of their own, when they are here. */
-	function bring({ files }: HTMLInputElement) {
-		void bringOnPlates(workbench, [...(files ?? [])]);
 		onclose();
 	}
 
@@ -169,18 +163,7 @@
 			<button class="act main" onclick={() => take(larger)}>
 				Add as plate {workbench.decided.plates.length + 1} <kbd>Enter</kbd>
 			</button>
-			{#if picturesOf(larger.plate).length > 0}
-				<label class="act own">
-					Or with a picture of your own
-					<input
-						type="file"
-						class="unseen"
-						accept={READ_AS_PICTURE}
-						multiple
-						onchange={(event) => bring(event.currentTarget)}
-					/>
-				</label>
-			{/if}
+			{#if picturesOf(larger.plate).length > 0}<OwnPicture {workbench} onbrought={onclose} />{/if}
 			{#if next}<p class="next">Next in a course: <i>{next.number}</i> {next.name}</p>{/if}
 		</aside>
 	{/if}
@@ -338,10 +321,6 @@
 	aside .main {
 		justify-content: space-between;
 		margin-top: 4px;
-	}
-	.own:focus-within {
-		outline: 2px solid var(--ink);
-		outline-offset: 2px;
 	}
 	.none {
 		padding: 20px;
