@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { newId } from '../../src/lib/model/ids';
 import { newStudy } from '../../src/lib/study/new-study';
-import { KIND_NAMES } from '../../src/lib/plates/kinds';
+import { copyParts, KIND_NAMES } from '../../src/lib/plates/kinds';
 import { newPlate } from '../../src/lib/plates/new-plate';
 import { type Plate } from '../../src/lib/plates/plate';
 import { fieldsOf, inEveryExercise, withField } from '../support/extremes';
@@ -20,10 +20,7 @@ afterAll(() => stopped(server, 'SIGTERM'));
 const study = newStudy('Extremes', '');
 
 /** The same plate under ids of its own, so that many can stand in one study. */
-const renamed = (plate: Plate): Plate =>
-	plate.kind === 'scales'
-		? { ...plate, id: newId(), scales: plate.scales.map((scale) => ({ ...scale, id: newId() })) }
-		: { ...plate, id: newId() };
+const renamed = (plate: Plate): Plate => ({ ...copyParts(plate), id: newId() });
 
 it('both ends of every field of every exercise can be saved, opened, drawn and printed', async () => {
 	let plates = 0;

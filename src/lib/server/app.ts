@@ -1,6 +1,7 @@
 import { resolve } from 'node:path';
 import { type Database } from './database/database';
-import { isDamage, isFull } from './database/failures';
+import { freeSpace } from './database/disk';
+import { DatabaseFailure, isDamage, isFull } from './database/failures';
 import { FolderInUse } from './database/lock';
 import { openDatabase } from './database/open';
 import { forgetOld } from './database/set-aside';
@@ -38,7 +39,7 @@ export async function start(): Promise<void> {
 			say(`${reasonOf(error)} Studies can be read; nothing is saved until there is more.`);
 		});
 	} catch (error) {
-		say(sayWhyNot(error, folder));
+		say(sayWhyNot(error, folder, await isShort(folder)));
 		process.exit(1);
 	}
 	// Sent by the server once it takes no more requests (SIGTERM, SIGINT).
@@ -47,10 +48,15 @@ export async function start(): Promise<void> {
 
 const reasonOf = (error: unknown): string => (error instanceof Error ? error.message : 'It gave no reason.');
 
-function sayWhyNot(error: unknown, folder: string): string {
+/** Whether space is short where the database is: without any it may end in the middle of being opened, and give no reason. */
+const isShort = async (folder: string): Promise<boolean> =>
+	(await freeSpace(folder).catch(() => Infinity)) < diskMargin();
+
+function sayWhyNot(error: unknown, folder: string, short: boolean): string {
 	if (error instanceof FolderInUse) return error.message;
 	const whole = `The database in ${folder} could not be opened. ${reasonOf(error)}`;
-	if (isFull(error)) return `${whole} Make room on that disk, or set RICERCAR_DATA to a folder on another one.`;
+	if (isFull(error) || (short && error instanceof DatabaseFailure))
+		return `${whole} Make room on that disk, or set RICERCAR_DATA to a folder on another one.`;
 	return isDamage(error)
 		? `${whole} Its files seem to be damaged. Put a copy of the folder in its place, or set RICERCAR_DATA to another folder; Ricercar changes nothing in this one.`
 		: whole;
