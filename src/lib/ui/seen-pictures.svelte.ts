@@ -4,52 +4,69 @@ import { type Of } from '$lib/drawing/drawing';
 type Picture = Of<'image'>;
 
 /** Where on a drawing a picture stands, and what it shows there now. */
-interface Slot {
+class Slot {
+	bitmap: ImageBitmap | null = null;
 	/** What is shown, and what shall be. */
-	shown: string | null;
-	wanted: string;
-	bitmap: ImageBitmap | null;
-	busy: boolean;
-	missing: boolean;
+	shown: string | null = null;
+	wanted = '';
+	busy = false;
+	/** How often something arrived; whoever paints it reads this, to paint again then. */
+	arrived = $state(0);
+
+	get pixels(): number {
+		return this.bitmap ? this.bitmap.width * this.bitmap.height : 0;
+	}
+
+	async make({ id, seen }: Picture, width: number): Promise<void> {
+		const { wanted } = this;
+		this.busy = true;
+		try {
+			const bitmap = await pictureWork().seen(id, seen, width);
+			this.bitmap?.close();
+			this.bitmap = bitmap;
+		} catch {
+			// What is not here stays grey; the plate itself says why.
+		}
+		this.shown = wanted;
+		this.busy = false;
+		this.arrived++;
+		forgetSome();
+	}
+
+	forget(): void {
+		this.bitmap?.close();
+		this.bitmap = null;
+		this.shown = null;
+	}
 }
 
 /** Widths in which pictures are made, in pixels: a thumbnail, a small one, and as large as they are kept. */
 const WIDTHS = [240, 640, 6000] as const;
-const MOST_SLOTS = 40;
+/** Pixels of all bitmaps together, 4 bytes each: a dozen large ones. */
+const MOST_PIXELS = 30_000_000;
 
-/** How many arrived; whoever paints reads it, to paint again. */
-let arrived = $state(0);
-// svelte-ignore state_referenced_locally
+/** By where they stand; the one used last at the end. */
 const slots: Record<string, Slot> = {};
 
 const widthFor = (pixels: number): number => WIDTHS.find((width) => width >= pixels) ?? WIDTHS[2];
 
 function slotOf(name: string): Slot {
-	const found = (slots[name] ??= { shown: null, wanted: '', bitmap: null, busy: false, missing: false });
-	// The one used last stands at the end.
+	const found = slots[name] ?? new Slot();
 	Reflect.deleteProperty(slots, name);
 	slots[name] = found;
-	const names = Object.keys(slots);
-	if (names.length > MOST_SLOTS) {
-		slots[names[0]!]?.bitmap?.close();
-		Reflect.deleteProperty(slots, names[0]!);
-	}
 	return found;
 }
 
-async function make(slot: Slot, { id, seen }: Picture, width: number): Promise<void> {
-	const wanted = slot.wanted;
-	slot.busy = true;
-	try {
-		const bitmap = await pictureWork().seen(id, seen, width);
-		slot.bitmap?.close();
-		slot.bitmap = bitmap;
-	} catch {
-		slot.missing = true;
+/** Gives back the memory of what was not painted for longest. */
+function forgetSome(): void {
+	const all = Object.entries(slots);
+	let sum = all.reduce((pixels, [, slot]) => pixels + slot.pixels, 0);
+	for (const [name, slot] of all) {
+		if (sum <= MOST_PIXELS) return;
+		sum -= slot.pixels;
+		slot.forget();
+		Reflect.deleteProperty(slots, name);
 	}
-	slot.shown = wanted;
-	slot.busy = false;
-	arrived++;
 }
 
 /**
@@ -57,11 +74,11 @@ async function make(slot: Slot, { id, seen }: Picture, width: number): Promise<v
  * colours is being made, the one before stays: a turned dial does not flicker.
  */
 export function bitmapOf(shape: Picture, pixels: number): ImageBitmap | null {
-	void arrived;
 	const width = widthFor(pixels);
 	const { id, seen, x, y } = shape;
 	const slot = slotOf(`${id} ${seen.as} ${width} ${x} ${y}`);
+	void slot.arrived;
 	slot.wanted = JSON.stringify(seen);
-	if (slot.wanted !== slot.shown && !slot.busy) void make(slot, shape, width);
+	if (slot.wanted !== slot.shown && !slot.busy) void slot.make(shape, width);
 	return slot.bitmap;
 }

@@ -6,10 +6,15 @@ import { notices } from '$lib/ui/notices.svelte';
 import { hasRoomForPlate } from '../study/room';
 import { type Workbench } from '../study/workbench.svelte';
 
+/** Which plate was asked for last: what was asked for before, and is loaded later, does not open over it. */
+const asked = new WeakMap<Workbench, string>();
+
 /** Opens a plate, at once where what it shows is there, otherwise when it is loaded; and holds a place of it, if one is named. */
 export function openPlate(workbench: Workbench, id: string, place: unknown = null): void {
 	const plate = workbench.document.plates.find((candidate) => candidate.id === id);
+	asked.set(workbench, id);
 	const open = () => {
+		if (asked.get(workbench) !== id) return;
 		workbench.choosePlate(id);
 		if (place !== null) workbench.hold(place);
 	};

@@ -62,7 +62,7 @@
 	};
 </script>
 
-<svelte:window onpointermove={move} onpointerup={() => (drag = null)} />
+<svelte:window onpointermove={move} onpointerup={() => (drag = null)} onpointercancel={() => (drag = null)} />
 
 <div
 	class="over"

@@ -117,7 +117,7 @@
 	}
 </script>
 
-<svelte:window onpointermove={move} onpointerup={() => (drag = null)} />
+<svelte:window onpointermove={move} onpointerup={() => (drag = null)} onpointercancel={() => (drag = null)} />
 
 <button
 	class="picture"

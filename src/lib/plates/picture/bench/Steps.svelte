@@ -68,7 +68,7 @@
 	const bottom = $derived(boxes[0] ? boxes[0].y + boxes[0].height : 0);
 </script>
 
-<svelte:window onpointermove={moveStop} onpointerup={() => (drag = null)} />
+<svelte:window onpointermove={moveStop} onpointerup={() => (drag = null)} onpointercancel={() => (drag = null)} />
 
 {#if boxes.length > 0}
 	<div

@@ -1,6 +1,7 @@
 import { pictureWork } from '$lib/client/pictures';
 import { linearToHex } from '$lib/core/colour/bytes';
 import { meanOfSquare, spotsAlong, type Pixels, type Spot } from '$lib/core/picture/square';
+import { plateOf } from '$lib/model/edit';
 import { newId } from '$lib/model/ids';
 import { measuredOf } from '../measured';
 import { changePicture, ordered } from '../picture-edits';
@@ -25,15 +26,23 @@ export function lacks(plate: PicturePlate): 'places' | 'known' | 'shares' | null
 
 const busy = new Set<string>();
 
-/** Adds to the open plate what it lacks, one thing after the other; the plate that comes of it is looked at again. */
+/**
+ * Adds to a plate what it lacks, one thing after the other. It may be changed meanwhile: what it lacks then is looked at again, until
+ * nothing more comes of it.
+ */
 export async function reckon(workbench: Workbench, plate: PicturePlate, pixels: Pixels): Promise<void> {
-	const what = lacks(plate);
-	if (what === null || busy.has(plate.id)) return;
+	if (busy.has(plate.id)) return;
 	busy.add(plate.id);
-	const change = await attempted(() => reckoned(plate, what, pixels), plate.picture.id);
+	const latest = (): PicturePlate | null => plateOf<PicturePlate>('picture', workbench.decided.plates, plate.id);
+	for (let now: PicturePlate | null = plate; now?.picture.id === plate.picture.id;) {
+		const current: PicturePlate = now;
+		const what = lacks(current);
+		const change = what && (await attempted(() => reckoned(current, what, pixels), plate.picture.id));
+		if (!change) break;
+		workbench.settle(changePicture(plate.id, (each) => (each.picture.id === plate.picture.id ? change(each) : each)));
+		now = latest() === current ? null : latest();
+	}
 	busy.delete(plate.id);
-	if (change)
-		workbench.settle(changePicture(plate.id, (now) => (now.picture.id === plate.picture.id ? change(now) : now)));
 }
 
 /** Of which pictures it was said already that something could not be done with them. */
