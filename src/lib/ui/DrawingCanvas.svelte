@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { type Drawing, type Shape } from '$lib/drawing/drawing';
 	import { paintShapes } from './paint-shapes';
-	import { bitmapOf } from './seen-pictures.svelte';
+	import { bitmapOf } from './seen-pictures';
 
 	/**
 	 * Shapes of a drawing, painted: a thousand colours follow a dial in one pass, where a thousand elements would not. Words are

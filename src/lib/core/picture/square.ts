@@ -50,8 +50,20 @@ interface Candidate extends Spot {
 	readonly lab: ReadonlyTriple;
 }
 
-/** Places on an even grid with the means of their squares in OKLab. */
+/** Whether the whole of a square lies in the picture, or as much as can where it is larger than that. */
+function isWhole(picture: Pixels, spot: Spot, size: number): boolean {
+	const [left, top, right, bottom] = squareAt(picture, spot, size);
+	return right - left === Math.min(size, picture.width) && bottom - top === Math.min(size, picture.height);
+}
+
+/** Places on an even grid with the means of their squares in OKLab; at the very edge only where there are no others. */
 function candidates(picture: Pixels, size: number): Candidate[] {
+	const all = everywhere(picture, size);
+	const whole = all.filter((spot) => isWhole(picture, spot, size));
+	return whole.length > 0 ? whole : all;
+}
+
+function everywhere(picture: Pixels, size: number): Candidate[] {
 	const { width, height } = picture;
 	const stride = Math.max(1, Math.ceil(Math.max(width, height) / LOOKED_AT));
 	const found: Candidate[] = [];

@@ -20,6 +20,9 @@ export function sayKey(plate: PicturePlate): string {
 	return key ? `${key}: ${half}` : `neither high nor low: ${half}`;
 }
 
+const sayGradation = (count: number): string =>
+	count < 2 ? 'There is no gradation yet.' : `Under it a gradation of ${count} steps through them.`;
+
 /** What is on it, in a few sentences. */
 export function describePicture(plate: PicturePlate): string {
 	const { picture, places, along, order, line } = plate;
@@ -34,12 +37,14 @@ export function describePicture(plate: PicturePlate): string {
 	];
 	if (measured) sentences.push(`In these colours alone it is ${measured.difference.toFixed(1)} ΔE00 off in the mean.`);
 	if (notan)
-		sentences.push(`In ${inWords(notan.values.length)} values: ${notan.values.map((v) => v.toFixed(0)).join(', ')}.`);
+		sentences.push(
+			`In ${inWords(notan.values.length)} value${notan.values.length === 1 ? '' : 's'}: ${notan.values.map((v) => v.toFixed(0)).join(', ')}.`
+		);
 	if (plate.known) sentences.push(`Key ${sayKey(plate)}.`);
 	sentences.push(
 		along === 'line'
 			? `Under it ${line.texts.length} colours along a line, from ${wordsOfText(line.texts[0]!)} to ${wordsOfText(line.texts.at(-1)!)}.`
-			: `Under it a gradation of ${gradationSteps(plate).length} steps through them.`
+			: sayGradation(gradationSteps(plate).length)
 	);
 	return sentences.join(' ');
 }

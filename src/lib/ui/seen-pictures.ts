@@ -1,3 +1,4 @@
+import { createSubscriber } from 'svelte/reactivity';
 import { pictureWork } from '$lib/client/pictures';
 import { type Of } from '$lib/drawing/drawing';
 
@@ -10,8 +11,12 @@ class Slot {
 	shown: string | null = null;
 	wanted = '';
 	busy = false;
-	/** How often something arrived; whoever paints it reads this, to paint again then. */
-	arrived = $state(0);
+	private tell: () => void = () => undefined;
+	/** Called by whoever paints it, to paint again when something arrives. Not a state of its own: one that is made while painting is not followed. */
+	readonly follow = createSubscriber((update) => {
+		this.tell = update;
+		return () => (this.tell = () => undefined);
+	});
 
 	get pixels(): number {
 		return this.bitmap ? this.bitmap.width * this.bitmap.height : 0;
@@ -29,7 +34,7 @@ class Slot {
 		}
 		this.shown = wanted;
 		this.busy = false;
-		this.arrived++;
+		this.tell();
 		forgetSome();
 	}
 
@@ -77,7 +82,7 @@ export function bitmapOf(shape: Picture, pixels: number): ImageBitmap | null {
 	const width = widthFor(pixels);
 	const { id, seen, x, y } = shape;
 	const slot = slotOf(`${id} ${seen.as} ${width} ${x} ${y}`);
-	void slot.arrived;
+	slot.follow();
 	slot.wanted = JSON.stringify(seen);
 	if (slot.wanted !== slot.shown && !slot.busy) void slot.make(shape, width);
 	return slot.bitmap;
