@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { type Box } from '$lib/drawing/box';
-	import { type Pixels, type Spot } from '$lib/core/picture/square';
+	import { type Pixels } from '$lib/core/picture/square';
 	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { percentOf } from '$lib/ui/percent-of';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { inBox } from '../picture-layout';
 	import { type PicturePlate } from '../schema';
+	import { movedByArrow } from './arrow-moves';
 	import { setLine } from './taking';
 
 	interface Props {
@@ -38,20 +39,10 @@
 		setLine(workbench, plate, pixels, { [drag.end]: spot }, drag.label);
 	}
 
-	const WAYS: Readonly<Record<string, readonly [number, number]>> = {
-		ArrowLeft: [-1, 0],
-		ArrowRight: [1, 0],
-		ArrowUp: [0, -1],
-		ArrowDown: [0, 1]
-	};
-
 	function key(event: KeyboardEvent, end: End) {
-		const way = WAYS[event.key];
-		if (!way || !pixels || event.ctrlKey || event.metaKey || event.altKey) return;
+		const spot = movedByArrow(event, plate.line[end]);
+		if (!spot || !pixels) return;
 		event.preventDefault();
-		const by = event.shiftKey ? 10 : 1;
-		const { x, y } = plate.line[end];
-		const spot: Spot = { x: x + by * way[0], y: y + by * way[1] };
 		setLine(workbench, plate, pixels, { [end]: spot }, `keys ${end} ${plate.id} ${gesture}`);
 	}
 

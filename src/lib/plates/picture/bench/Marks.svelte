@@ -9,6 +9,7 @@
 	import { halfOfMark } from '../draw-marks';
 	import { inBox, pixelAt } from '../picture-layout';
 	import { type PicturePlate } from '../schema';
+	import { movedByArrow } from './arrow-moves';
 	import { heldOn, placeHeldOn } from './held-place';
 	import { textAt } from './reckon';
 	import { addPlace, movePlace, removePlace } from './taking';
@@ -68,18 +69,9 @@
 		movePlace(workbench, plate, pixels, drag.id, spot, drag.label);
 	}
 
-	const WAYS: Readonly<Record<string, readonly [number, number]>> = {
-		ArrowLeft: [-1, 0],
-		ArrowRight: [1, 0],
-		ArrowUp: [0, -1],
-		ArrowDown: [0, 1]
-	};
-	/** Pixels that Shift goes by. */
-	const LARGE = 10;
-
-	const moved = ({ x, y }: Spot, [dx, dy]: readonly [number, number], by: number): Spot => ({
-		x: Math.max(0, Math.min(plate.picture.width - 1, x + by * dx)),
-		y: Math.max(0, Math.min(plate.picture.height - 1, y + by * dy))
+	const within = ({ x, y }: Spot): Spot => ({
+		x: Math.max(0, Math.min(plate.picture.width - 1, x)),
+		y: Math.max(0, Math.min(plate.picture.height - 1, y))
 	});
 
 	/** The mark of another place, by its number from this one on. */
@@ -91,12 +83,9 @@
 	/** Arrow keys move the mark, Page Up and Page Down go to the place before and the next, Delete takes it out, Enter goes to the mixer. */
 	function keyOnMark(event: KeyboardEvent, id: string, index: number) {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
-		const way = WAYS[event.key];
-		if (way && pixels) {
-			const place = plate.places[index]!;
-			const by = event.shiftKey ? LARGE : 1;
-			movePlace(workbench, plate, pixels, id, moved(place, way, by), `keys ${id} ${gesture}`);
-		} else if (event.key === 'PageDown') toMark(index, 1);
+		const spot = movedByArrow(event, plate.places[index]!);
+		if (spot && pixels) movePlace(workbench, plate, pixels, id, spot, `keys ${id} ${gesture}`);
+		else if (event.key === 'PageDown') toMark(index, 1);
 		else if (event.key === 'PageUp') toMark(index, -1);
 		else if (event.key === 'Delete') {
 			removePlace(workbench, plate, id);
@@ -109,8 +98,8 @@
 	/** Arrow keys go from pixel to pixel, Enter takes a place there. */
 	function keyOnPicture(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
-		const way = WAYS[event.key];
-		if (way) look(moved(looked, way, event.shiftKey ? LARGE : 1));
+		const spot = movedByArrow(event, looked);
+		if (spot) look(within(spot));
 		else if (event.key === 'Enter' && pixels) addPlace(workbench, plate, pixels, looked);
 		else return;
 		event.preventDefault();
