@@ -5,7 +5,11 @@ export type Shape =
 	| { kind: 'bar'; x: number; y: number; width: number; height: number; fill: string }
 	/** Bars of one width that touch, from left to right: many colours as one shape, as numbers 0xrrggbb. */
 	| { kind: 'row'; x: number; y: number; width: number; height: number; codes: readonly number[] }
-	/** Many areas as one shape, as SVG path data within a box; `fills` has the colour of each. */
+	/**
+	 * Many areas as one shape, as SVG path data within a box; `fills` has the colour of each. `seams` are lines of straight pieces, painted
+	 * under all areas, each in the colour of its area, so that nothing of the ground shows between two. Areas of cells say how they are taken
+	 * away: joined into few outlines, or cell by cell.
+	 */
 	| {
 			kind: 'mosaic';
 			x: number;
@@ -14,6 +18,8 @@ export type Shape =
 			height: number;
 			paths: readonly string[];
 			fills: readonly string[];
+			seams?: readonly string[];
+			taken?: 'joined' | 'cells';
 	  }
 	/** A box that runs from colour to colour, from left to right, straight by the codes between two stops; `at` 0–1, rising. */
 	| { kind: 'gradient'; x: number; y: number; width: number; height: number; stops: readonly GradientStop[] }

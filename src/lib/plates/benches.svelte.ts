@@ -12,7 +12,8 @@ const BENCHES: { readonly [K in Kind]: BenchOf<K> } = {
 	scheme: async () => (await import('./scheme/bench/bench')).schemeBench,
 	mixes: async () => (await import('./mixes/bench/bench')).mixesBench,
 	grounds: async () => (await import('./grounds/bench/bench')).groundsBench,
-	picture: async () => (await import('./picture/bench/bench')).pictureBench
+	picture: async () => (await import('./picture/bench/bench')).pictureBench,
+	pattern: async () => (await import('./pattern/bench/bench')).patternBench
 };
 
 type AnyBench = Bench<PlateBase>;

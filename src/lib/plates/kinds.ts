@@ -7,6 +7,7 @@ import { sourceFor, type Surroundings } from '$lib/model/surroundings';
 import { grounds } from './grounds/kind';
 import { type PlateKind } from './kind';
 import { mixes } from './mixes/kind';
+import { pattern } from './pattern/kind';
 import { picture } from './picture/kind';
 import { scales } from './scales/kind';
 import { type ScaleDecision } from './scales/scale';
@@ -14,7 +15,7 @@ import { scheme } from './scheme/kind';
 import { wheel } from './wheel/kind';
 
 /** The table of plate kinds, in the order in which they are offered. A new kind adds its line here and one in `benches.ts`. */
-export const KINDS = { scales, wheel, scheme, mixes, grounds, picture } as const;
+export const KINDS = { scales, wheel, scheme, mixes, grounds, picture, pattern } as const;
 
 export type Kind = keyof typeof KINDS;
 export const KIND_NAMES = Object.keys(KINDS) as Kind[];

@@ -1,5 +1,5 @@
 import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf } from '$lib/drawing/bars';
+import { barsOf, SEAM } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 
 /** A code 0xrrggbb as the four bytes of an opaque pixel. */
@@ -31,14 +31,20 @@ function paintFigure(context: CanvasRenderingContext2D, { path, fill }: Of<'area
 	context.resetTransform();
 }
 
-const MOST_OUTLINES = 4000;
+/** Letters of all outlines together that are remembered. */
+const MOST_LETTERS = 4_000_000;
 /** The outlines of mosaics that were painted before: the same ones come again in other colours. */
 const outlines = new Map<string, Path2D>();
+let letters = 0;
 
 function outlineOf(path: string): Path2D {
 	const known = outlines.get(path);
 	if (known) return known;
-	if (outlines.size >= MOST_OUTLINES) outlines.clear();
+	letters += path.length;
+	if (letters > MOST_LETTERS) {
+		outlines.clear();
+		letters = path.length;
+	}
 	const made = new Path2D(path);
 	outlines.set(path, made);
 	return made;
@@ -46,6 +52,7 @@ function outlineOf(path: string): Path2D {
 
 interface Picture {
 	readonly scale: number;
+	readonly paths: readonly string[];
 	readonly canvas: HTMLCanvasElement;
 }
 /** About as many as a turn of a dial from end to end needs; some megabytes. */
@@ -54,12 +61,19 @@ const MOST_PICTURES = 48;
 const pictures = new Map<readonly string[], Picture>();
 
 /** A mosaic on a canvas of its own, from a whole pixel of the device on. */
-function pictureOf({ x, y, width, height, paths, fills }: Of<'mosaic'>, scale: number): HTMLCanvasElement {
+function pictureOf(mosaic: Of<'mosaic'>, scale: number): HTMLCanvasElement {
+	const { x, y, width, height, paths, fills, seams = [] } = mosaic;
 	const canvas = document.createElement('canvas');
 	canvas.width = Math.ceil(width * scale) + 1;
 	canvas.height = Math.ceil(height * scale) + 1;
 	const context = canvas.getContext('2d')!;
 	context.setTransform(scale, 0, 0, scale, -Math.floor(x * scale), -Math.floor(y * scale));
+	context.lineWidth = SEAM;
+	seams.forEach((path, i) => {
+		if (path === '') return;
+		context.strokeStyle = fills[i]!;
+		context.stroke(outlineOf(path));
+	});
 	paths.forEach((path, i) => {
 		context.fillStyle = fills[i]!;
 		context.fill(outlineOf(path));
@@ -70,7 +84,8 @@ function pictureOf({ x, y, width, height, paths, fills }: Of<'mosaic'>, scale: n
 /** A hundred outlines cost more than one picture, and the same mosaic comes again while a dial is turned to and fro. */
 function paintMosaic(context: CanvasRenderingContext2D, mosaic: Of<'mosaic'>, scale: number): void {
 	const known = pictures.get(mosaic.fills);
-	const picture = known?.scale === scale ? known : { scale, canvas: pictureOf(mosaic, scale) };
+	const same = known?.scale === scale && known.paths === mosaic.paths;
+	const picture = same ? known : { scale, paths: mosaic.paths, canvas: pictureOf(mosaic, scale) };
 	pictures.delete(mosaic.fills);
 	pictures.set(mosaic.fills, picture);
 	const [oldest] = pictures.keys();

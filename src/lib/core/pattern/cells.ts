@@ -74,14 +74,14 @@ export function triangleCells(columns: number, width: number, { count, high }: R
 	}).flat();
 }
 
-/** Hexagons that stand on a corner, every other row shifted by half. */
-export function hexagonCells(columns: number, width: number, height: number, stretched: boolean): Outline[] {
+/** Hexagons that stand on a corner, every other row shifted by half; with how broad each is, and how far it is to the next row. */
+export function hexagonCells(columns: number, width: number, height: number, stretched: boolean) {
 	const across = width / (columns + 0.5);
 	const quarter = across / Math.sqrt(3) / 2;
 	const fits = (height - quarter) / (3 * quarter);
 	const rows = Math.max(1, stretched ? Math.round(fits) : Math.floor(fits + 1e-9));
 	const scale = stretched ? height / ((3 * rows + 1) * quarter) : 1;
-	return Array.from({ length: rows }, (_, row) =>
+	const outlines = Array.from({ length: rows }, (_, row) =>
 		Array.from({ length: columns }, (_, i): Outline => {
 			const left = i * across + (row % 2) * (across / 2);
 			const [middle, right] = [left + across / 2, left + across];
@@ -96,6 +96,7 @@ export function hexagonCells(columns: number, width: number, height: number, str
 			];
 		})
 	).flat();
+	return { outlines, across, high: 3 * quarter * scale };
 }
 
 /** No line for an arc is farther off it than this, in the units of the box. */

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../seeded';
-import { cellAt, GRIDS, layGrid, type Grid, type GridKind, type GridSpec } from './grid';
+import { GRIDS, layGrid, type Grid, type GridKind, type GridSpec } from './grid';
+import { finderOf } from './finder';
 import { cellsAlong, layByRule, RULES, sameAround, sharesOf } from './lay';
 import { areaOf, within } from './outline';
 import { solidFaces } from './solids';
@@ -38,7 +39,7 @@ describe('grids', () => {
 			const point = [360 * next(), 240 * next()] as const;
 			const over = grid.cells.filter(({ outline }) => within(outline, point));
 			expect(over.length).toBeLessThanOrEqual(1);
-			expect(cellAt(grid, point)).toBe(over.length === 0 ? null : grid.cells.indexOf(over[0]!));
+			expect(finderOf(grid)(point)).toBe(over.length === 0 ? null : grid.cells.indexOf(over[0]!));
 		}
 		for (const { outline, middle } of grid.cells) {
 			const turn = outline.reduce((sum, [x, y], i) => {

@@ -1,9 +1,10 @@
 import { seeded } from '../seeded';
-import { cellAt, type Grid } from './grid';
-import { areaOf, type Point } from './outline';
+import { finderOf } from './finder';
+import { type Grid, type GridKind } from './grid';
+import { type Point } from './outline';
 
 /** How a row of colours is laid over a grid by rule. */
-export const RULES = ['across', 'down', 'from-middle', 'round', 'random'] as const;
+export const RULES = ['across', 'down', 'from-middle', 'round', 'arch', 'wave', 'spiral', 'random'] as const;
 export type Rule = (typeof RULES)[number];
 
 /** The middle of all cells together. */
@@ -12,8 +13,39 @@ function centre({ cells }: Grid): Point {
 	return [sum[0] / cells.length, sum[1] / cells.length];
 }
 
+/** Curves on a field that is 1 broad and 1 high, from their beginning (0) to their end (1). */
+const CURVES = {
+	arch: (t: number): Point => [t, 0.95 - 3.4 * t * (1 - t)],
+	wave: (t: number): Point => [t, 0.5 - 0.36 * Math.sin(2 * Math.PI * t)],
+	spiral: (t: number): Point => {
+		const turn = 2 * Math.PI * 2.5 * t;
+		return [0.5 + 0.62 * t * Math.sin(turn), 0.5 - 0.62 * t * Math.cos(turn)];
+	}
+} as const;
+const ON_CURVE = 240;
+
+/** How far along a curve the point of it is that lies nearest to each cell. */
+function alongCurve(grid: Grid, curve: (t: number) => Point): number[] {
+	const [xs, ys] = [grid.cells.map(({ middle }) => middle[0]), grid.cells.map(({ middle }) => middle[1])];
+	const [left, top] = [Math.min(...xs), Math.min(...ys)];
+	const [width, height] = [Math.max(...xs) - left, Math.max(...ys) - top];
+	const points = Array.from({ length: ON_CURVE + 1 }, (_, i): Point => {
+		const [x, y] = curve(i / ON_CURVE);
+		return [left + x * width, top + y * height];
+	});
+	return grid.cells.map(({ middle: [x, y] }) => {
+		let [best, least] = [0, Infinity];
+		points.forEach(([px, py], i) => {
+			const off = (px - x) ** 2 + (py - y) ** 2;
+			if (off < least) [best, least] = [i, off];
+		});
+		return best;
+	});
+}
+
 /** Where a cell stands by a rule, as a number that rises along it. */
 function alongOf(grid: Grid, rule: Exclude<Rule, 'random'>): number[] {
+	if (rule === 'arch' || rule === 'wave' || rule === 'spiral') return alongCurve(grid, CURVES[rule]);
 	const [cx, cy] = centre(grid);
 	return grid.cells.map(({ middle: [x, y] }) => {
 		if (rule === 'across') return x;
@@ -61,17 +93,72 @@ function layAtRandom({ cells, neighbours }: Grid, count: number, seed: number): 
 	return laid;
 }
 
-/** The cells that a straight line from the middle of one to the middle of another passes, in its order. */
-export function cellsAlong(grid: Grid, from: number, to: number): number[] {
-	const [[x, y], [tx, ty]] = [grid.cells[from]!.middle, grid.cells[to]!.middle];
-	const least = Math.sqrt(Math.min(...grid.cells.map(({ outline }) => areaOf(outline))));
-	const steps = Math.max(1, Math.ceil((8 * Math.hypot(tx - x, ty - y)) / least));
-	const found: number[] = [];
+/** The cells that a straight line passes, in its order. */
+export function cellsOnLine(grid: Grid, [x, y]: Point, [tx, ty]: Point): number[] {
+	const find = finderOf(grid);
+	const least = Math.sqrt(
+		Math.min(...[find([x, y]), find([tx, ty])].map((cell) => (cell === null ? 1e9 : grid.cells[cell]!.area)))
+	);
+	const steps = Math.min(4000, Math.max(1, Math.ceil((8 * Math.hypot(tx - x, ty - y)) / Math.min(least, 40))));
+	const found = new Set<number>();
 	for (let i = 0; i <= steps; i++) {
-		const cell = cellAt(grid, [x + ((tx - x) * i) / steps, y + ((ty - y) * i) / steps]);
-		if (cell !== null && !found.includes(cell)) found.push(cell);
+		const cell = find([x + ((tx - x) * i) / steps, y + ((ty - y) * i) / steps]);
+		if (cell !== null) found.add(cell);
 	}
-	return found;
+	return [...found];
+}
+
+/** The cells from one to another in a straight line. */
+export const cellsAlong = (grid: Grid, from: number, to: number): number[] =>
+	cellsOnLine(grid, grid.cells[from]!.middle, grid.cells[to]!.middle);
+
+/** The directions of a grid, in degrees from level, clockwise: along them its cells lie in rows. Rings have none. */
+export const DIRECTIONS: Readonly<Record<GridKind, readonly number[]>> = {
+	square: [0, 90],
+	bands: [0, 90],
+	brick: [0, 90],
+	arcs: [0, 90],
+	'triangle-level': [0, 60, 120],
+	'triangle-upright': [30, 90, 150],
+	hexagon: [0, 60, 120],
+	rings: []
+};
+
+/** A point brought onto the nearest of some directions (degrees) from another. */
+export function alongDirection(directions: readonly number[], [x, y]: Point, [tx, ty]: Point): Point {
+	const lines = directions.map((degrees): Point => {
+		const angle = (degrees * Math.PI) / 180;
+		const along = (tx - x) * Math.cos(angle) + (ty - y) * Math.sin(angle);
+		return [x + along * Math.cos(angle), y + along * Math.sin(angle)];
+	});
+	const off = ([px, py]: Point): number => Math.hypot(px - tx, py - ty);
+	return lines.reduce<Point | null>((best, each) => (best && off(best) <= off(each) ? best : each), null) ?? [tx, ty];
+}
+
+/** Cells of a rectangle between two points, by their middles. */
+export function cellsBetween({ cells }: Grid, [x, y]: Point, [tx, ty]: Point): number[] {
+	const [left, right, top, bottom] = [Math.min(x, tx), Math.max(x, tx), Math.min(y, ty), Math.max(y, ty)];
+	return cells.flatMap(({ middle: [mx, my] }, cell) =>
+		mx >= left && mx <= right && my >= top && my <= bottom ? [cell] : []
+	);
+}
+
+/** How far a cell may lie from the direction that is asked for, as the cosine of the angle. */
+const ASIDE = 0.5;
+
+/** The next cell in a direction: of those about it the one that lies nearest and straightest; null at the edge. */
+export function nextCell({ cells, neighbours }: Grid, from: number, [dx, dy]: Point): number | null {
+	const about = new Set([...neighbours[from]!, ...neighbours[from]!.flatMap((each) => neighbours[each]!)]);
+	about.delete(from);
+	const [x, y] = cells[from]!.middle;
+	let [best, least]: [number | null, number] = [null, Infinity];
+	for (const cell of about) {
+		const [mx, my] = [cells[cell]!.middle[0] - x, cells[cell]!.middle[1] - y];
+		const far = Math.hypot(mx, my);
+		const straight = (mx * dx + my * dy) / far;
+		if (straight > ASIDE && far / straight ** 2 < least) [best, least] = [cell, far / straight ** 2];
+	}
+	return best;
 }
 
 /** The cells that hang together with one and have the same content, itself among them. */
@@ -86,10 +173,9 @@ export function sameAround<T>({ neighbours }: Grid, content: readonly T[], from:
 export function sharesOf<T>({ cells }: Grid, content: readonly (T | null)[]): Map<T, number> {
 	const areas = new Map<T, number>();
 	let whole = 0;
-	cells.forEach(({ outline }, i) => {
+	cells.forEach(({ area }, i) => {
 		const own = content[i] ?? null;
 		if (own === null) return;
-		const area = areaOf(outline);
 		areas.set(own, (areas.get(own) ?? 0) + area);
 		whole += area;
 	});

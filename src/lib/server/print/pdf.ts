@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf, figuresOf } from '$lib/drawing/bars';
+import { barsOf, figuresOf, SEAM } from '$lib/drawing/bars';
 import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
@@ -108,6 +108,9 @@ function draw(pdf: Pdf, shape: Shape, pictures: Pictures): void {
 			for (const bar of barsOf(shape)) draw(pdf, bar, pictures);
 			return;
 		case 'mosaic':
+			(shape.seams ?? []).forEach((path, i) => {
+				if (path !== '') pdf.path(path).lineWidth(SEAM).stroke(shape.fills[i]!);
+			});
 			for (const figure of figuresOf(shape)) draw(pdf, figure, pictures);
 			return;
 		case 'gradient': {

@@ -1,0 +1,105 @@
+import { toLinear } from '../colour/colour';
+import { readColour } from '../colour/read';
+import { type Triple } from '../colour/vector';
+import { differenceOfLinear } from '../difference/lab-of-linear';
+import { type DesignReadings } from '../pattern/read-design';
+import { besideLimit } from '../say-number';
+import { type SentenceKey } from '../sentence-keys';
+import { type Verdict } from './rules';
+
+/** What a brief can ask of a design. */
+export type PatternRule =
+	/** Every colour that is laid out for it covers something. */
+	| { readonly rule: 'uses-all' }
+	/** So many colours at most. */
+	| { readonly rule: 'at-most'; readonly most: number }
+	/** Each colour that is used covers so much of what is filled, 0–1. */
+	| { readonly rule: 'each-share'; readonly least: number }
+	/** Neighbours differ by so many ΔE00. */
+	| { readonly rule: 'told-apart'; readonly least: number }
+	/** Every colour that is used lies within so many ΔE00 of one of the palette (CSS texts). */
+	| { readonly rule: 'palette-only'; readonly palette: readonly string[]; readonly within: number };
+
+/** A design as it was made: what was read of it, its colours in linear sRGB, and their names. */
+export interface MadeDesign {
+	readonly readings: DesignReadings;
+	readonly colours: readonly Triple[];
+}
+
+const number = (index: number): string => `Colour ${index + 1}`;
+const perCent = (share: number, limit: number): string => `${besideLimit(100 * share, 100 * limit)} %`;
+const numbered = (indices: readonly number[]): string => {
+	const names = indices.map((i) => String(i + 1));
+	return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+};
+
+const verdict = (key: SentenceKey, holds: boolean, reason: string): Verdict => ({ holds, key, reason, step: null });
+
+function judgePalette({ readings, colours }: MadeDesign, palette: readonly string[], within: number): Verdict {
+	const from = palette.map((text) => toLinear(readColour(text)));
+	const offs = colours.flatMap((colour, i) =>
+		readings.shares[i]! > 0 ? [{ i, off: Math.min(...from.map((other) => differenceOfLinear(colour, other))) }] : []
+	);
+	const farthest = offs.reduce((worst, each) => (each.off > worst.off ? each : worst), offs[0]!);
+	const said = besideLimit(farthest.off, within, 1);
+	return farthest.off <= within
+		? verdict('pattern.palette', true, `All colours are of the palette, within ${said} ΔE00.`)
+		: verdict('pattern.palette', false, `${number(farthest.i)} is ${said} ΔE00 from the palette’s nearest colour.`);
+}
+
+/** Whether a design meets a rule, and why. */
+export function judgePattern(made: MadeDesign, rule: PatternRule): Verdict {
+	const { readings } = made;
+	const { shares, unused, nearest } = readings;
+	if (readings.filled === 0) return verdict('pattern.empty', false, 'No cell has a colour yet.');
+	const used = shares.flatMap((share, i) => (share > 0 ? [{ i, share }] : []));
+	switch (rule.rule) {
+		case 'uses-all':
+			return unused.length === 0
+				? verdict('pattern.uses-all', true, `All ${shares.length} colours are used.`)
+				: verdict(
+						'pattern.uses-all',
+						false,
+						`Colour${unused.length === 1 ? '' : 's'} ${numbered(unused)} ${unused.length === 1 ? 'is' : 'are'} not used.`
+					);
+		case 'at-most':
+			return verdict(
+				'pattern.at-most',
+				used.length <= rule.most,
+				`${used.length} colour${used.length === 1 ? ' is' : 's are'} used.`
+			);
+		case 'each-share': {
+			const least = used.reduce((low, each) => (each.share < low.share ? each : low));
+			return verdict(
+				'pattern.each-share',
+				least.share >= rule.least,
+				`${number(least.i)} covers least: ${perCent(least.share, rule.least)}.`
+			);
+		}
+		case 'told-apart':
+			if (!nearest) return verdict('pattern.told-apart', true, 'No two colours touch.');
+			return verdict(
+				'pattern.told-apart',
+				nearest.difference >= rule.least,
+				`Colours ${numbered([nearest.one, nearest.other])} touch, ${besideLimit(nearest.difference, rule.least, 1)} ΔE00 apart.`
+			);
+		case 'palette-only':
+			return judgePalette(made, rule.palette, rule.within);
+	}
+}
+
+/** What a rule asks for, in a few words. */
+export function patternRuleWords(rule: PatternRule): string {
+	switch (rule.rule) {
+		case 'uses-all':
+			return 'Uses every colour';
+		case 'at-most':
+			return `No more than ${rule.most} colours`;
+		case 'each-share':
+			return `Each colour covers ${Math.round(100 * rule.least)} % or more`;
+		case 'told-apart':
+			return `Neighbours ${rule.least} ΔE00 apart or more`;
+		case 'palette-only':
+			return 'Uses a palette only';
+	}
+}

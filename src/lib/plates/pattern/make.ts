@@ -1,0 +1,112 @@
+import { fit, fittedOklab } from '$lib/core/colour/shown';
+import { linearToHex } from '$lib/core/colour/bytes';
+import { linearToOklab } from '$lib/core/colour/oklab';
+import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
+import { patchBy } from '$lib/drawing/patch';
+import { type ColourSource } from '$lib/model/colour-text';
+import { platesOf } from '$lib/model/edit';
+import { newId } from '$lib/model/ids';
+import { asLine } from '$lib/model/line';
+import { colourOf, textOf } from '$lib/model/resolve';
+import { type Surroundings } from '$lib/model/surroundings';
+import { scalesGive } from '../scales/gives';
+import { type ScalesPlate } from '../scales/schema';
+import { writeCells } from './cells-text';
+import { laidOn } from './laying';
+import { MOST_COLOURS, type GridDecision, type PatternColour, type PatternPlate } from './schema';
+import { titleOfPattern } from './title';
+import { type Laying } from './words';
+
+export const colourOfSource = (source: ColourSource, accent = false): PatternColour => ({
+	id: newId(),
+	source,
+	...(accent ? { accent: true as const } : {})
+});
+
+export const USUAL_GRID: GridDecision = {
+	kind: 'triangle-upright',
+	columns: 18,
+	stretched: false,
+	bands: { across: [3, 1, 4, 1, 3, 2, 6, 2], down: [2, 1, 3, 1, 2] }
+};
+
+/** A pattern of these colours on a grid, without any cell filled. */
+export function emptyPattern(colours: readonly PatternColour[], grid: Partial<GridDecision> = {}): PatternPlate {
+	return {
+		id: newId(),
+		kind: 'pattern',
+		title: '',
+		titledBy: 'machine',
+		grid: { ...USUAL_GRID, ...grid },
+		colours: [...colours],
+		cells: '',
+		symmetry: { across: 0, down: 0, mirror: 'none', turns: 1 },
+		boxes: { light: 0, apart: false },
+		seed: 1,
+		line: true,
+		taken: 'joined',
+		checks: [],
+		shows: 'design',
+		climates: [],
+		exchanged: false
+	};
+}
+
+/** The same with its colours laid by rule, and a title by what is on it. */
+export function laidPattern(
+	plate: PatternPlate,
+	laying: Laying | null,
+	{ linked }: Pick<Surroundings, 'linked'>
+): PatternPlate {
+	const laid = laying ? { ...plate, cells: writeCells(laidOn(plate, laying, linked)) } : plate;
+	return { ...laid, title: asLine(titleOfPattern(laid, linked)) };
+}
+
+/** The rows of the study's scales, as colours that follow them. */
+export const rowsOfScales = ({ plates, linked }: Surroundings): { name: string; sources: ColourSource[] }[] =>
+	platesOf<ScalesPlate>('scales', plates).flatMap((plate) =>
+		scalesGive.rows(plate, linked).map(({ name, colours }) => ({
+			name,
+			sources: colours.map(({ place, hex }): ColourSource => ({ text: hex, follows: { plate: plate.id, place } }))
+		}))
+	);
+
+/** Short rows make no design, and very long ones no row that can be taken in. */
+const [SHORT, LONG] = [4, 12] as const;
+
+/** The colours of a design: the first row of the study that goes from a colour to another, or the study's colours themselves. */
+export function coloursForDesign(study: Surroundings): ColourSource[] {
+	const rows = rowsOfScales(study);
+	const fits = rows.find(({ sources }) => sources.length >= SHORT && sources.length <= LONG) ?? rows[0];
+	if (fits && fits.sources.length >= SHORT) return fits.sources.slice(0, MOST_COLOURS);
+	return study.colours.length >= 2 ? study.colours.slice(0, LONG) : [...valuesOf(study, study.colours[0])];
+}
+
+/** A colour of the study that stands far off from these, as an accent; null where none does. */
+export function farOff({ colours, linked }: Surroundings, row: readonly ColourSource[]): ColourSource | null {
+	const linearOf = (source: ColourSource) => patchBy(source, linked).linear;
+	const others = row.map(linearOf);
+	const offOf = (source: ColourSource): number =>
+		Math.min(...others.map((other) => differenceOfLinear(linearOf(source), other)));
+	const [best] = colours.map((source) => ({ source, off: offOf(source) })).sort((one, other) => other.off - one.off);
+	return best && best.off >= FAR ? best.source : null;
+}
+
+/** ΔE00 from which on a colour is far off (our choice). */
+const FAR = 15;
+
+/** Light, middle and dark of one colour: its hue at three values. */
+export function valuesOf({ linked }: Pick<Surroundings, 'linked'>, source: ColourSource): ColourSource[] {
+	const [, a, b] = linearToOklab(...fit(colourOf(textOf(source, linked))).linear);
+	return THREE_VALUES.map(([lightness, strength]): ColourSource => {
+		const { linear } = fittedOklab(lightness, a * strength, b * strength);
+		return { text: linearToHex(...linear) };
+	});
+}
+
+/** OKLab lightness of the light, the middle and the dark, and what is left of the chroma: near white and black there is less. */
+const THREE_VALUES = [
+	[0.84, 0.7],
+	[0.62, 1],
+	[0.38, 0.8]
+] as const;
