@@ -69,6 +69,12 @@ module.exports = {
 			to: { pathNot: '^src/lib/(core|model|drawing|plates|study|paper)/|^node_modules/svgpath/' }
 		},
 		{
+			name: 'drawings-are-read-apart-from-all-else',
+			severity: 'error',
+			from: from('^src/lib/svg-in/'),
+			to: { pathNot: '^src/lib/(core|svg-in)/|^node_modules/(svgpath|saxes)/' }
+		},
+		{
 			name: 'server-stays-on-the-server',
 			severity: 'error',
 			from: {

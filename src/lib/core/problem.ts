@@ -10,7 +10,9 @@ export type ProblemCode =
 	| 'parts'
 	| 'file'
 	| 'brief'
-	| 'picture';
+	| 'picture'
+	| 'svg'
+	| 'regions';
 
 /**
  * The only error that the core throws: what was wrong, where, and what would be right.

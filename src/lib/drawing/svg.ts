@@ -1,6 +1,6 @@
 import { escapeXml } from '$lib/core/format/escape-xml';
 import { FACES, weightOf, type Drawing, type Of, type Shape } from './drawing';
-import { barsOf, figuresOf, SEAM } from './bars';
+import { barsOf, figuresOf, SEAM, seamsOf } from './bars';
 import { inPath } from './rounded';
 
 type Faces = Readonly<Record<keyof typeof FACES, string>>;
@@ -28,11 +28,10 @@ function pictureToSvg(shape: Of<'image'>, href: string | null): string {
 }
 
 /** The lines under the borders of a mosaic, where it has some. */
-const seamsToSvg = ({ seams = [], fills }: Of<'mosaic'>): string[] =>
-	seams.flatMap((path, i) =>
-		path === ''
-			? []
-			: [`<path d="${path}" stroke="${fills[i]!}" stroke-width="${SEAM}" fill="none" shape-rendering="auto"/>`]
+const seamsToSvg = (shape: Of<'mosaic'>): string[] =>
+	seamsOf(shape).map(
+		({ path, stroke }) =>
+			`<path d="${path}" stroke="${stroke}" stroke-width="${SEAM}" fill="none" shape-rendering="auto"/>`
 	);
 
 interface Writing {

@@ -70,7 +70,8 @@ function joinedMosaic(mosaic: Of<'mosaic'>): Of<'mosaic'> {
 	return {
 		...mosaic,
 		paths: mosaic.paths.map((path) => pathOf(joined(ringsOf(path)))),
-		seams: mosaic.seams?.map(chained)
+		seams: mosaic.seams?.map(chained),
+		inner: undefined
 	};
 }
 

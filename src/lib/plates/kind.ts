@@ -2,6 +2,7 @@ import { type z } from 'zod';
 import { type Verdict } from '$lib/core/brief/rules';
 import { type Drawing } from '$lib/drawing/drawing';
 import { type ColourSource } from '$lib/model/colour-text';
+import { type Drawn } from '$lib/model/drawn';
 import { type Edit } from '$lib/model/edit';
 import { type LinkedColour } from '$lib/model/linked';
 import { type PictureRef } from '$lib/model/picture';
@@ -121,6 +122,14 @@ export interface KindPictures<P extends PlateBase> {
 	readonly begin: (picture: PictureRef) => P;
 }
 
+/** What a kind has to do with drawings that are read in. */
+export interface KindDrawings<P extends PlateBase> {
+	/** A new plate of a drawing. */
+	readonly begin: (drawing: Drawn, study: Surroundings) => P;
+	/** Puts a drawing in the place of what the plate is laid on. */
+	readonly take: (plate: P, drawing: Drawn) => Edit;
+}
+
 /** Everything that a plate kind knows, but for its interface (`Bench`). Outside its room nothing asks what kind a plate is. */
 export interface PlateKind<P extends PlateBase, Place> {
 	readonly schema: z.ZodType<P> & z.core.$ZodTypeDiscriminable;
@@ -167,6 +176,8 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly parts?: Parts<P, Place, unknown>;
 	/** The pictures on it, for whoever keeps or brings them; none unless said. */
 	readonly pictures?: KindPictures<P>;
+	/** How drawings are taken; not at all unless said. */
+	readonly drawings?: KindDrawings<P>;
 	/** Its scales, for whoever wants to take one up. */
 	readonly scales?: (plate: P) => readonly ScaleDecision[];
 	/** How one is begun from a colour that is held anywhere, if it can be. */

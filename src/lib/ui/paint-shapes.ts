@@ -1,5 +1,5 @@
 import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf, SEAM } from '$lib/drawing/bars';
+import { barsOf, SEAM, seamsOf } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 
 /** A code 0xrrggbb as the four bytes of an opaque pixel. */
@@ -62,18 +62,17 @@ const pictures = new Map<readonly string[], Picture>();
 
 /** A mosaic on a canvas of its own, from a whole pixel of the device on. */
 function pictureOf(mosaic: Of<'mosaic'>, scale: number): HTMLCanvasElement {
-	const { x, y, width, height, paths, fills, seams = [] } = mosaic;
+	const { x, y, width, height, paths, fills } = mosaic;
 	const canvas = document.createElement('canvas');
 	canvas.width = Math.ceil(width * scale) + 1;
 	canvas.height = Math.ceil(height * scale) + 1;
 	const context = canvas.getContext('2d')!;
 	context.setTransform(scale, 0, 0, scale, -Math.floor(x * scale), -Math.floor(y * scale));
 	context.lineWidth = SEAM;
-	seams.forEach((path, i) => {
-		if (path === '') return;
-		context.strokeStyle = fills[i]!;
+	for (const { path, stroke } of seamsOf(mosaic)) {
+		context.strokeStyle = stroke;
 		context.stroke(outlineOf(path));
-	});
+	}
 	paths.forEach((path, i) => {
 		context.fillStyle = fills[i]!;
 		context.fill(outlineOf(path));

@@ -1,17 +1,9 @@
 import { type Outline, type Point } from '$lib/core/pattern/outline';
-import { SHIPPED } from './drawings/shipped';
+import { SHIPPED, type Shipped } from './drawings/shipped';
 import { type DrawingDecision } from './schema';
 
-/** A drawing as what it is made of: its regions as path data, in a box of its own. */
-export interface Drawn {
-	readonly name: string;
-	readonly width: number;
-	readonly height: number;
-	readonly regions: readonly string[];
-}
-
 /** What a plate's drawing is: one that ships, or one that was read in. */
-export const drawnRegions = (drawing: DrawingDecision): Drawn =>
+export const drawnRegions = (drawing: DrawingDecision): Shipped =>
 	'shipped' in drawing ? SHIPPED[drawing.shipped] : drawing;
 
 /** The rings of a path of straight lines. */

@@ -4,7 +4,8 @@ import { describePattern } from './describe';
 import { patchesOf } from './design';
 import { drawPattern } from './draw-pattern';
 import { judgeDesign } from './judge';
-import { newPattern, PATTERN_OFFERS } from './offers';
+import { drawingInColours, newPattern, PATTERN_OFFERS } from './offers';
+import { setField } from './pattern-edits';
 import { patternPlaces, type PatternPlace } from './places';
 import { patternPlateSchema, type PatternPlate } from './schema';
 import { titleOfPattern } from './title';
@@ -46,5 +47,9 @@ export const pattern = {
 		patchesOf(plate, linked).map(({ hex }, i) => ({ name: `${i + 1}, ${nameOfColour(plate, i, linked)}`, hex })),
 	listed: true,
 	places: patternPlaces,
-	judge: judgeDesign
+	judge: judgeDesign,
+	drawings: {
+		begin: drawingInColours,
+		take: (plate, drawing) => setField(plate.id, { grid: plate.grid, drawing })
+	}
 } satisfies PlateKind<PatternPlate, PatternPlace>;

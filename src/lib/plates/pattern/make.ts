@@ -13,7 +13,7 @@ import { scalesGive } from '../scales/gives';
 import { type ScalesPlate } from '../scales/schema';
 import { writeCells } from './cells-text';
 import { laidOn } from './laying';
-import { MOST_COLOURS, type GridDecision, type PatternColour, type PatternPlate } from './schema';
+import { type GridDecision, type PatternColour, type PatternPlate } from './schema';
 import { titleOfPattern } from './title';
 import { type Laying } from './words';
 
@@ -71,15 +71,21 @@ export const rowsOfScales = ({ plates, linked }: Surroundings): { name: string; 
 		}))
 	);
 
-/** Short rows make no design, and very long ones no row that can be taken in. */
+/** A row of fewer makes no design; of more than this every second or third is enough to take in. */
 const [SHORT, LONG] = [4, 12] as const;
+const TAKEN_IN = 9;
 
-/** The colours of a design: the first row of the study that goes from a colour to another, or the study's colours themselves. */
+/** So many of a row, evenly along it, both ends among them. */
+const evenly = <T>(row: readonly T[], count: number): T[] =>
+	Array.from({ length: count }, (_, i) => row[Math.round((i / (count - 1)) * (row.length - 1))]!);
+
+/** The colours of a design: a row of the study that can be taken in, or a long one thinned, or the study's colours themselves. */
 export function coloursForDesign(study: Surroundings): ColourSource[] {
-	const rows = rowsOfScales(study);
-	const fits = rows.find(({ sources }) => sources.length >= SHORT && sources.length <= LONG) ?? rows[0];
-	if (fits && fits.sources.length >= SHORT) return fits.sources.slice(0, MOST_COLOURS);
-	return study.colours.length >= 2 ? study.colours.slice(0, LONG) : [...valuesOf(study, study.colours[0])];
+	const rows = rowsOfScales(study).filter(({ sources }) => sources.length >= SHORT);
+	const fits = rows.find(({ sources }) => sources.length <= LONG);
+	if (fits) return fits.sources;
+	if (rows[0]) return evenly(rows[0].sources, TAKEN_IN);
+	return study.colours.length >= 2 ? study.colours.slice(0, LONG) : valuesOf(study, study.colours[0]);
 }
 
 /** A colour of the study that stands far off from these, as an accent; null where none does. */

@@ -9,6 +9,8 @@ interface Grouped {
 	readonly colours: readonly number[];
 	readonly paths: readonly string[];
 	readonly seams: readonly string[];
+	/** Borders between cells of the one colour. */
+	readonly inner: readonly string[];
 }
 
 const known = new WeakMap<Content, readonly { readonly field: Field; readonly grouped: Grouped }[]>();
@@ -18,11 +20,11 @@ function grouped(field: Field, content: Content): Grouped {
 	const found = known.get(content)?.find((each) => each.field === field);
 	if (found) return found.grouped;
 	const { grid, paths, corners } = field;
-	const ofColour = new Map<number, { path: string[]; seam: string[] }>();
+	const ofColour = new Map<number, { path: string[]; seam: string[]; inner: string[] }>();
 	const partOf = (colour: number) => {
 		const there = ofColour.get(colour);
 		if (there) return there;
-		const made = { path: [], seam: [] };
+		const made = { path: [], seam: [], inner: [] };
 		ofColour.set(colour, made);
 		return made;
 	};
@@ -33,14 +35,16 @@ function grouped(field: Field, content: Content): Grouped {
 		part.path.push(paths[cell]!);
 		for (const { from, to, other } of grid.sides[cell]!) {
 			const beside = other === null ? null : (content[other] ?? null);
-			if (beside !== null && beside > colour) part.seam.push(`M${corners[from]!}L${corners[to]!}`);
+			if (beside === null || beside < colour || (beside === colour && other! < cell)) continue;
+			(beside === colour ? part.inner : part.seam).push(`M${corners[from]!}L${corners[to]!}`);
 		}
 	}
 	const parts = [...ofColour].sort(([one], [other]) => one - other);
 	const made = {
 		colours: parts.map(([colour]) => colour),
 		paths: parts.map(([, { path }]) => path.join('')),
-		seams: parts.map(([, { seam }]) => seam.join(''))
+		seams: parts.map(([, { seam }]) => seam.join('')),
+		inner: parts.map(([, { inner }]) => inner.join(''))
 	};
 	known.set(content, [{ field, grouped: made }, ...(known.get(content) ?? []).slice(0, MOST_KNOWN - 1)]);
 	return made;
@@ -54,7 +58,7 @@ export function mosaicOf(
 	box: Box,
 	taken: 'joined' | 'cells'
 ): Of<'mosaic'>[] {
-	const { colours, paths, seams } = grouped(field, content);
+	const { colours, paths, seams, inner } = grouped(field, content);
 	if (colours.length === 0) return [];
-	return [{ kind: 'mosaic', ...box, paths, fills: colours.map((colour) => codes[colour]!), seams, taken }];
+	return [{ kind: 'mosaic', ...box, paths, fills: colours.map((colour) => codes[colour]!), seams, inner, taken }];
 }

@@ -2,7 +2,7 @@ import { type ColourSource } from '$lib/model/colour-text';
 import { type Surroundings } from '$lib/model/surroundings';
 import { type Offer } from '../offer';
 import { colourOfSource, coloursForDesign, emptyPattern, farOff, laidPattern, rowsOfScales, valuesOf } from './make';
-import { type PatternColour, type PatternPlate } from './schema';
+import { type DrawingDecision, type PatternColour, type PatternPlate } from './schema';
 import { sixClimates } from './spread';
 import { hasBoxes } from './words';
 
@@ -38,6 +38,10 @@ function climates(study: Surroundings): PatternPlate {
 	return laidPattern(shown, null, study);
 }
 
+/** A drawing whose regions have the colours of the study, neighbours unlike. */
+export const drawingInColours = (drawing: DrawingDecision, study: Surroundings): PatternPlate =>
+	laidPattern({ ...emptyPattern(coloursOf(study)), drawing }, 'random', study);
+
 const same = (one: object, other: object): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 /** The exercises with patterns in the order of a course. */
@@ -67,8 +71,7 @@ export const PATTERN_OFFERS: readonly Offer<PatternPlate>[] = [
 		key: 'drawing',
 		name: 'A drawing in your colours',
 		says: 'Regions in place of cells. Read in a drawing of your own, or take one that is here.',
-		make: (study) =>
-			laidPattern({ ...emptyPattern(coloursOf(study)), drawing: { shipped: 'leaves' } }, 'random', study),
+		make: (study) => drawingInColours({ shipped: 'leaves' }, study),
 		is: (plate) => plate.shows === 'design' && plate.drawing !== undefined
 	},
 	{

@@ -4,6 +4,7 @@ import { LIGHTS } from '$lib/core/pattern/boxes';
 import { MIRRORS, TURNS } from '$lib/core/pattern/symmetry';
 import { colourSourceSchema, colourTextSchema } from '$lib/model/colour-text';
 import { idSchema } from '$lib/model/ids';
+import { drawnSchema } from '$lib/model/drawn';
 import { lineSchema } from '$lib/model/line';
 import { plateFields } from '$lib/model/plate-fields';
 import { CELLS_TEXT, MOST_CELLS, MOST_COLOURS } from './cells-text';
@@ -25,32 +26,7 @@ const gridSchema = z.strictObject({
 });
 export type GridDecision = z.infer<typeof gridSchema>;
 
-/** A region as SVG path data of straight lines, in units of the drawing. */
-const regionSchema = z
-	.string()
-	.max(60_000)
-	.regex(
-		/^(?:M-?\d[\d.]*[ ]-?\d[\d.]*(?:L-?\d[\d.]*[ ]-?\d[\d.]*){2,}z)+$/,
-		'a region of straight lines: M x y L x y … z'
-	);
-export const MOST_REGIONS = 2000;
-/** All regions of a drawing together, in letters. */
-export const MOST_DRAWN = 400_000;
-const drawingSchema = z.union([
-	z.strictObject({ shipped: z.enum(SHIPPED_DRAWINGS) }),
-	z.strictObject({
-		name: lineSchema,
-		width: z.number().min(1).max(100_000),
-		height: z.number().min(1).max(100_000),
-		regions: z
-			.array(regionSchema)
-			.min(1)
-			.max(MOST_REGIONS)
-			.refine((regions) => regions.reduce((sum, { length }) => sum + length, 0) <= MOST_DRAWN, {
-				message: `regions of ${MOST_DRAWN} letters together at most`
-			})
-	})
-]);
+const drawingSchema = z.union([z.strictObject({ shipped: z.enum(SHIPPED_DRAWINGS) }), drawnSchema]);
 export type DrawingDecision = z.infer<typeof drawingSchema>;
 
 const colourSchema = z.strictObject({

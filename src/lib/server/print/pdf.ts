@@ -1,6 +1,7 @@
 import PDFDocument from 'pdfkit';
 import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf, figuresOf, SEAM } from '$lib/drawing/bars';
+import { barsOf, figuresOf, SEAM, seamsOf } from '$lib/drawing/bars';
+import { takenAway } from '$lib/drawing/taken-away';
 import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
@@ -108,9 +109,7 @@ function draw(pdf: Pdf, shape: Shape, pictures: Pictures): void {
 			for (const bar of barsOf(shape)) draw(pdf, bar, pictures);
 			return;
 		case 'mosaic':
-			(shape.seams ?? []).forEach((path, i) => {
-				if (path !== '') pdf.path(path).lineWidth(SEAM).stroke(shape.fills[i]!);
-			});
+			for (const { path, stroke } of seamsOf(shape)) pdf.path(path).lineWidth(SEAM).stroke(stroke);
 			for (const figure of figuresOf(shape)) draw(pdf, figure, pictures);
 			return;
 		case 'gradient': {
@@ -142,7 +141,7 @@ function place(pdf: Pdf, whole: Structure, { drawing, says, scale, x, y }: Place
 			.scale(scale);
 		// White paper is white already.
 		if (drawing.paper !== '#ffffff') pdf.rect(0, 0, drawing.width, drawing.height).fill(drawing.paper);
-		for (const shape of drawing.shapes) draw(pdf, shape, pictures);
+		for (const shape of takenAway(drawing).shapes) draw(pdf, shape, pictures);
 		pdf.restore();
 	};
 	whole.add(pdf.struct('Figure', { title: drawing.title, alt: `${drawing.title}. ${says()}` }, [figure]));

@@ -14,6 +14,8 @@
 	import ConflictDialog from './ConflictDialog.svelte';
 	import { OpenStudy } from './open-study.svelte';
 	import { Sides } from './sides.svelte';
+	import { bringDrawings, drawingsIn, takesDrawings } from './bring-drawing';
+	import { isWriting } from '$lib/ui/is-writing';
 	import { pasteTaken, takeAlong } from './take-along';
 	import StudyFrame from './StudyFrame.svelte';
 	import SecondButton from './SecondButton.svelte';
@@ -83,22 +85,26 @@
 		await goto(`/studies/${id}`);
 	}
 
-	/** Pictures that are pasted come on plates of their own; what else is pasted is left to whoever reads it. */
-	function pastePictures(event: ClipboardEvent) {
+	/** Pictures and drawings that are pasted are brought; what else is pasted is left to whoever reads it. */
+	function pasteFiles(event: ClipboardEvent) {
 		const files = picturesIn(event.clipboardData);
-		if (files.length === 0) return;
+		// The text of a drawing has colours, too: it is one only where a plate takes it.
+		const drawings = isWriting(event.target) ? [] : drawingsIn(event.clipboardData, takesDrawings(workbench));
+		if (files.length + drawings.length === 0) return;
 		event.preventDefault();
 		event.stopImmediatePropagation();
 		void bringOnPlates(workbench, files);
+		void bringDrawings(workbench, drawings);
 	}
 
 	/** A file that is dropped is never opened in the page's place, whatever it is. */
 	const carriesFiles = ({ dataTransfer }: DragEvent): boolean => dataTransfer?.types.includes('Files') ?? false;
 
-	function dropPictures(event: DragEvent) {
+	function dropFiles(event: DragEvent) {
 		if (!carriesFiles(event)) return;
 		event.preventDefault();
 		void bringOnPlates(workbench, picturesIn(event.dataTransfer));
+		void bringDrawings(workbench, drawingsIn(event.dataTransfer, false));
 	}
 
 	/** One plate again: of a second study the one that was being changed goes on alone. */
@@ -114,9 +120,9 @@
 	onbeforeunload={warn}
 	oncopy={(event) => takeAlong(workbench, event)}
 	oncut={(event) => takeAlong(workbench, event)}
-	onpastecapture={(event) => pasteTaken(workbench, event) || pastePictures(event)}
+	onpastecapture={(event) => pasteTaken(workbench, event) || pasteFiles(event)}
 	ondragover={(event) => carriesFiles(event) && event.preventDefault()}
-	ondrop={dropPictures}
+	ondrop={dropFiles}
 />
 <svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
 

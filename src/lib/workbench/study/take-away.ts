@@ -1,6 +1,7 @@
 import { type TakenColours } from '$lib/client/colour-files';
 import { download, downloadMade, handInName, plainName, type Making } from '$lib/client/files';
 import { type NamedColour } from '$lib/core/format/colour-list';
+import { takenAwayApart } from '$lib/client/drawings';
 import { sourcesOf } from '$lib/client/pictures';
 import { zipOfStudy } from '$lib/client/study-zip';
 import { drawPlate, revealsOf } from '$lib/plates/draw-plate';
@@ -15,7 +16,7 @@ import { type ColourSet } from '../bench';
 
 /** The plate as SVG, its pictures inside; says so where one is not at hand. */
 export async function downloadSvg(plate: Plate, linked: readonly LinkedColour[]): Promise<void> {
-	const drawing = drawPlate(plate, linked, 'full');
+	const drawing = await takenAwayApart(drawPlate(plate, linked, 'full'));
 	const sources = await sourcesOf(drawing).catch((error: Error) => notices.say(error.message));
 	if (!sources) return;
 	const svg = drawingToSvg(drawing, undefined, sources);

@@ -55,13 +55,14 @@
 	</div>
 	<div class="acts">
 		{#if boxes}
-			<button class="act" title="Lays the boxes with the light from another side" onclick={turnLight}
+			<button class="act small" title="Lays the boxes with the light from another side" onclick={turnLight}
 				>Turn the light</button
 			>
 			<CheckField words="boxes apart, with shadows" checked={plate.boxes.apart} onset={stand} />
 		{/if}
-		<button class="act" title="Lays them at random from another beginning" onclick={again}>At random again</button>
-		<button class="act" disabled={plate.cells === ''} onclick={empty}>Empty all</button>
+		<button class="act small" title="Lays them at random from another beginning" onclick={again}>At random again</button
+		>
+		<button class="act small" disabled={plate.cells === ''} onclick={empty}>Empty all</button>
 	</div>
 </section>
 

@@ -83,7 +83,7 @@
 	<div class="acts">
 		{#each ['empty', 'take-up', 'replace'] as const as act (act)}
 			<button
-				class="act"
+				class="act small"
 				aria-pressed={tool.act === act}
 				title={ACT_SAYS[act]}
 				onclick={() => (tool.act = tool.act === act ? 'fill' : act)}>{ACT_WORDS[act]}</button
@@ -91,7 +91,7 @@
 		{/each}
 	</div>
 	<div class="acts">
-		<BesideButton role="group" label="Colours to fill with" kind="act" first=".steps button">
+		<BesideButton role="group" label="Colours to fill with" kind="act small" first=".steps button">
 			{#snippet button()}Add colours{/snippet}
 			{#snippet children(close)}
 				<div class="rows">
@@ -128,20 +128,20 @@
 		</BesideButton>
 		{#if chosen}
 			<button
-				class="act"
+				class="act small"
 				aria-pressed={chosen.accent === true}
 				title="An accent stands apart from the row that is laid by rule"
 				onclick={() => workbench.edit('Change the accent', setAccent(plate.id, chosen.id, !chosen.accent))}
 				>Accent</button
 			>
 			<button
-				class="act"
+				class="act small"
 				disabled={plate.colours.length < 2}
 				onclick={() => dropColour(workbench, plate, chosen.id, cellsOf(number!))}>Take it out</button
 			>
 		{/if}
 		{#if follows.length > 0}
-			<BesideButton role="group" label="Unlink" kind="act" first="button">
+			<BesideButton role="group" label="Unlink" kind="act small" first="button">
 				{#snippet button()}Unlink …{/snippet}
 				{#snippet children(close)}
 					<div class="rows">

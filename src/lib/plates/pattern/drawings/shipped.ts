@@ -1,16 +1,22 @@
 import { type ShippedDrawing } from './names';
+import { SHIPPED as landscape } from './shipped/landscape';
+import { SHIPPED as leaves } from './shipped/leaves';
+import { SHIPPED as lettering } from './shipped/lettering';
+import { SHIPPED as lozenges } from './shipped/lozenges';
+import { SHIPPED as stillLife } from './shipped/still-life';
 
-interface Shipped {
+export interface Shipped {
 	readonly name: string;
 	readonly width: number;
 	readonly height: number;
 	readonly regions: readonly string[];
 }
-const stub: Shipped = { name: 'Stub', width: 10, height: 10, regions: ['M0 0L10 0L10 10L0 10z'] };
+
+/** The drawings that ship, as regions to be filled. */
 export const SHIPPED: Readonly<Record<ShippedDrawing, Shipped>> = {
-	lozenges: stub,
-	leaves: stub,
-	landscape: stub,
-	'still-life': stub,
-	lettering: stub
+	lozenges,
+	leaves,
+	landscape,
+	'still-life': stillLife,
+	lettering
 };

@@ -120,27 +120,29 @@
 {/snippet}
 {#snippet repeats()}
 	<div class="sentence" role="group" aria-label="What repeats while it is filled">
-		{#if grid.pitch}
-			<span>repeat every</span>
+		<span>repeat</span>
+		<NumberField
+			label="Repeat every so many columns, 0 for none"
+			value={plate.symmetry.across}
+			least={0}
+			most={MOST_COLUMNS}
+			onset={(across) => setSymmetry({ across })}
+		/>
+		<span>across</span>
+		{#if plate.symmetry.turns <= 2}
 			<NumberField
-				label="Repeat every so many columns, 0 for none"
-				value={plate.symmetry.across}
+				label="Repeat every so many rows, 0 for none"
+				value={plate.symmetry.down}
 				least={0}
 				most={MOST_COLUMNS}
-				onset={(across) => setSymmetry({ across })}
+				onset={(down) => setSymmetry({ down })}
 			/>
-			<span>across</span>
-			{#if plate.symmetry.turns <= 2}
-				<NumberField
-					label="Repeat every so many rows, 0 for none"
-					value={plate.symmetry.down}
-					least={0}
-					most={MOST_COLUMNS}
-					onset={(down) => setSymmetry({ down })}
-				/>
-				<span>down</span>
-			{/if}
+			<span>down</span>
 		{/if}
+	</div>
+{/snippet}
+{#snippet symmetry()}
+	<div class="sentence" role="group" aria-label="Mirrored and turned while it is filled">
 		{#if offered.mirrors.length > 1}
 			<SelectField
 				label="Mirror"
@@ -182,7 +184,18 @@
 	>
 {/snippet}
 
-<PlateBar parts={plate.shows === 'climates' ? [field] : [field, strokes, repeats, look]} {end} />
+<PlateBar
+	parts={plate.shows === 'climates'
+		? [field]
+		: [
+				field,
+				strokes,
+				...(grid.pitch ? [repeats] : []),
+				...(offered.mirrors.length + offered.turns.length > 2 ? [symmetry] : []),
+				look
+			]}
+	{end}
+/>
 
 <style>
 	.strokes {

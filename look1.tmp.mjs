@@ -1,0 +1,12 @@
+import { open, browser } from './look.tmp.mjs';
+const page = await open('Banner for the saltmarsh');
+await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
+await page.waitForTimeout(3000);
+const b = page.getByRole('button', { name: /A row in use/ });
+await b.scrollIntoViewIfNeeded();
+await page.waitForTimeout(4000);
+await page.screenshot({ path: '/tmp/s1.png' });
+await b.click();
+await page.waitForTimeout(1500);
+await page.screenshot({ path: '/tmp/s2.png' });
+await browser.close();
