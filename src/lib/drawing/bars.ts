@@ -31,16 +31,6 @@ export const rowIn = ({ x, y, width, height }: Box, fills: readonly string[]): O
 /** A row as the bars that it is made of. */
 export const barsOf = (row: Of<'row'>): Of<'bar'>[] => barsIn(row, row.codes.map(numberToHex));
 
-/** How broad the lines are that lie under the borders of a mosaic, in plate units: under every one that can be seen, and no broader. */
-export const SEAM = 0.7;
-
-/** The lines under a mosaic, each in the colour of its area. */
-export const seamsOf = ({ seams = [], inner = [], fills }: Of<'mosaic'>): { path: string; stroke: string }[] =>
-	fills.flatMap((stroke, i) => {
-		const path = (seams[i] ?? '') + (inner[i] ?? '');
-		return path === '' ? [] : [{ path, stroke }];
-	});
-
 /** A mosaic as the figures that it is made of, without what lies under their borders. */
 export const figuresOf = ({ paths, fills }: Of<'mosaic'>): Of<'area'>[] =>
 	paths.map((path, i) => ({ kind: 'area', path, fill: fills[i]! }));

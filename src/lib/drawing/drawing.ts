@@ -7,8 +7,8 @@ export type Shape =
 	| { kind: 'row'; x: number; y: number; width: number; height: number; codes: readonly number[] }
 	/**
 	 * Many areas as one shape, as SVG path data within a box; `fills` has the colour of each. `seams` are lines of straight pieces, painted
-	 * under all areas, each in the colour of its area, so that nothing of the ground shows between two; `inner` are those between cells of
-	 * one area. Areas of cells say how they are taken away: joined into few outlines, or cell by cell.
+	 * under all areas on screen, each in the colour of its area, so that nothing of the ground shows between two. Areas of cells say how
+	 * they are taken away: joined into few outlines, or cell by cell.
 	 */
 	| {
 			kind: 'mosaic';
@@ -19,7 +19,6 @@ export type Shape =
 			paths: readonly string[];
 			fills: readonly string[];
 			seams?: readonly string[];
-			inner?: readonly string[];
 			taken?: 'joined' | 'cells';
 	  }
 	/** A box that runs from colour to colour, from left to right, straight by the codes between two stops; `at` 0–1, rising. */

@@ -1,6 +1,6 @@
 import { escapeXml } from '$lib/core/format/escape-xml';
 import { FACES, weightOf, type Drawing, type Of, type Shape } from './drawing';
-import { barsOf, figuresOf, SEAM, seamsOf } from './bars';
+import { barsOf, figuresOf } from './bars';
 import { inPath } from './rounded';
 
 type Faces = Readonly<Record<keyof typeof FACES, string>>;
@@ -27,13 +27,6 @@ function pictureToSvg(shape: Of<'image'>, href: string | null): string {
 	return `<image x="${x}" y="${y}" width="${width}" height="${height}" preserveAspectRatio="none" href="${escapeXml(href)}"/>`;
 }
 
-/** The lines under the borders of a mosaic, where it has some. */
-const seamsToSvg = (shape: Of<'mosaic'>): string[] =>
-	seamsOf(shape).map(
-		({ path, stroke }) =>
-			`<path d="${path}" stroke="${stroke}" stroke-width="${SEAM}" fill="none" shape-rendering="auto"/>`
-	);
-
 interface Writing {
 	readonly faces: Faces;
 	readonly sourceOf: PictureSource;
@@ -51,7 +44,9 @@ function shapeToSvg(shape: Shape, writing: Writing, number = 0): string {
 				.map((bar) => shapeToSvg(bar, writing))
 				.join('\n');
 		case 'mosaic':
-			return [...seamsToSvg(shape), ...figuresOf(shape).map((figure) => shapeToSvg(figure, writing))].join('\n');
+			return figuresOf(shape)
+				.map((figure) => shapeToSvg(figure, writing))
+				.join('\n');
 		case 'gradient':
 			return `<g>${gradientMarkup(shape, `gradient-${number}`)}</g>`;
 		case 'area':

@@ -1,5 +1,6 @@
 import { joined } from '$lib/core/pattern/join';
 import { type Outline, type Point } from '$lib/core/pattern/outline';
+import { figuresOf } from './bars';
 import { type Drawing, type Of, type Shape } from './drawing';
 import { inPath } from './rounded';
 
@@ -18,93 +19,87 @@ function pointOf(text: string): Point {
 const pathOf = (rings: readonly Outline[]): string =>
 	rings.map((ring) => `M${ring.map(([x, y]) => `${inPath(x)} ${inPath(y)}`).join('L')}z`).join('');
 
-/** Short lines that follow on each other as few long ones; corners on a straight line are left out. */
-function chained(path: string): string {
-	const ends = new Map<string, string[]>();
-	const lines = path.split('M').flatMap((part) => (part === '' ? [] : [part.split('L') as [string, string]]));
-	for (const [from, to] of lines) {
-		ends.set(from, [...(ends.get(from) ?? []), to]);
-		ends.set(to, [...(ends.get(to) ?? []), from]);
-	}
-	const take = (from: string): string | null => {
-		const to = ends.get(from)?.pop();
-		if (to === undefined) return null;
-		const back = ends.get(to)!;
-		back.splice(back.indexOf(from), 1);
-		return to;
-	};
-	const starts = [...ends.keys()].sort((one, other) => (ends.get(other)!.length % 2) - (ends.get(one)!.length % 2));
-	return starts
-		.flatMap((start) => {
-			const found: string[] = [];
-			for (let next = take(start); next !== null; next = take(start)) {
-				const chain = [start];
-				for (let at: string | null = next; at !== null; at = take(at)) chain.push(at);
-				found.push(`M${straightened(chain).join('L')}`);
-			}
-			return found;
-		})
-		.join('');
-}
-
-const ON_LINE = 1e-3;
-
-function straightened(chain: readonly string[]): string[] {
-	const kept: string[] = [];
-	chain.forEach((point, i) => {
-		const [before, next] = [kept.at(-1), chain[i + 1]];
-		if (before !== undefined && next !== undefined) {
-			const [[ax, ay], [bx, by], [cx, cy]] = [pointOf(before), pointOf(point), pointOf(next)];
-			const off =
-				Math.abs((cx - ax) * (by - ay) - (cy - ay) * (bx - ax)) / Math.max(1e-9, Math.hypot(cx - ax, cy - ay));
-			const onwards = (bx - ax) * (cx - bx) + (by - ay) * (cy - by) > 0;
-			if (off < ON_LINE && onwards) return;
-		}
-		kept.push(point);
-	});
-	return kept;
-}
-
-/** Cells of one colour that touch as one outline, those that do not as several. */
-function joinedMosaic(mosaic: Of<'mosaic'>): Of<'mosaic'> {
-	return {
-		...mosaic,
-		paths: mosaic.paths.map((path) => pathOf(joined(ringsOf(path)))),
-		seams: mosaic.seams?.map(chained),
-		inner: undefined
-	};
-}
-
-/** Each cell by itself, its holes with it: holes go the other way round than shapes. */
-function cellsOfMosaic(mosaic: Of<'mosaic'>): Shape[] {
-	const seams: Of<'mosaic'> = { ...mosaic, paths: [] };
-	const cells = mosaic.paths.flatMap((path, i) => {
-		const found: string[] = [];
-		for (const ring of path.split('z').filter((part) => part !== '')) {
-			const isHole = turnOf(ringsOf(ring)[0]!) < 0;
-			if (isHole && found.length > 0) found[found.length - 1] += `${ring}z`;
-			else found.push(`${ring}z`);
-		}
-		return found.map((each): Shape => ({ kind: 'area', path: each, fill: mosaic.fills[i]! }));
-	});
-	return [seams, ...cells];
-}
-
-/** Over 0 where corners go clockwise, y down. */
+/** Over 0 where corners go clockwise, y down: a shape; under 0: a hole in the one before it. */
 const turnOf = (ring: Outline): number =>
 	ring.reduce((sum, [x, y], i) => {
 		const [nx, ny] = ring[(i + 1) % ring.length]!;
 		return sum + x * ny - nx * y;
 	}, 0);
 
-/** A drawing as files have it: designs as few clean outlines, or cell by cell, as each says. It takes its time with thousands of cells. */
+interface Cell {
+	/** The number of its area. */
+	readonly area: number;
+	readonly path: string;
+}
+
+/** The cells of which areas are made, each with its holes. */
+function cellsOf({ paths }: Of<'mosaic'>): Cell[] {
+	return paths.flatMap((path, area) => {
+		const found: string[] = [];
+		for (const ring of path.split('z').filter((part) => part !== '')) {
+			const isHole = found.length > 0 && turnOf(ringsOf(ring)[0]!) < 0;
+			if (isHole) found[found.length - 1] += `${ring}z`;
+			else found.push(`${ring}z`);
+		}
+		return found.map((each) => ({ area, path: each }));
+	});
+}
+
+/** The edges of a cell by the texts of their ends, whichever way they run. */
+const edgesOf = (path: string): string[] =>
+	path
+		.split('z')
+		.filter((part) => part !== '')
+		.flatMap((ring) => {
+			const corners = ring.slice(1).split('L');
+			return corners.map((corner, i) => {
+				const next = corners[(i + 1) % corners.length]!;
+				return corner < next ? `${corner}|${next}` : `${next}|${corner}`;
+			});
+		});
+
+/** For each area its own cells with those of later areas that touch them: what is painted later comes over them. */
+function reaching(cells: readonly Cell[], count: number): string[] {
+	const byEdge = new Map<string, number[]>();
+	cells.forEach(({ path }, i) => {
+		for (const edge of edgesOf(path)) byEdge.set(edge, [...(byEdge.get(edge) ?? []), i]);
+	});
+	const under = Array.from({ length: count }, () => new Set<number>());
+	cells.forEach(({ area }, i) => under[area]!.add(i));
+	for (const pair of byEdge.values())
+		for (const one of pair)
+			for (const other of pair) if (cells[one]!.area < cells[other]!.area) under[cells[one]!.area]!.add(other);
+	return under.map((own) => [...own].map((i) => cells[i]!.path).join(''));
+}
+
+const joinedPath = (path: string): string => pathOf(joined(ringsOf(path)));
+
+/**
+ * A design as files have it: on top its outlines, joined or cell by cell, each just as large as it is; beneath them the same colours, each
+ * reaching under its neighbours, so that no ground shows between two at any size.
+ */
+function taken(mosaic: Of<'mosaic'>): Shape[] {
+	const { fills, taken: how, seams: _onScreen, ...rest } = mosaic;
+	const cells = cellsOf(mosaic);
+	const beneath = reaching(cells, fills.length).map(joinedPath);
+	if (how === 'cells')
+		return [
+			...figuresOf({ ...rest, paths: beneath, fills }),
+			...cells.map(({ area, path }): Shape => ({ kind: 'area', path, fill: fills[area]! }))
+		];
+	return [
+		...figuresOf({ ...rest, paths: beneath, fills }),
+		...figuresOf({ ...rest, paths: mosaic.paths.map(joinedPath), fills })
+	];
+}
+
+/** A drawing as files have it, its designs in clean outlines. It takes its time with thousands of cells. */
 export function takenAway(drawing: Drawing): Drawing {
 	if (!drawing.shapes.some((shape) => shape.kind === 'mosaic' && shape.taken)) return drawing;
 	return {
 		...drawing,
-		shapes: drawing.shapes.flatMap((shape): Shape[] => {
-			if (shape.kind !== 'mosaic' || !shape.taken) return [shape];
-			return shape.taken === 'joined' ? [joinedMosaic(shape)] : cellsOfMosaic(shape);
-		})
+		shapes: drawing.shapes.flatMap((shape): Shape[] =>
+			shape.kind === 'mosaic' && shape.taken ? taken(shape) : [shape]
+		)
 	};
 }

@@ -1,5 +1,5 @@
 import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf, SEAM, seamsOf } from '$lib/drawing/bars';
+import { barsOf } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 
 /** A code 0xrrggbb as the four bytes of an opaque pixel. */
@@ -52,7 +52,6 @@ function outlineOf(path: string): Path2D {
 
 interface Picture {
 	readonly scale: number;
-	readonly paths: readonly string[];
 	readonly canvas: HTMLCanvasElement;
 }
 /** About as many as a turn of a dial from end to end needs; some megabytes. */
@@ -60,31 +59,51 @@ const MOST_PICTURES = 48;
 /** Mosaics as they were painted, by their colours, the one used last at the end. */
 const pictures = new Map<readonly string[], Picture>();
 
+/** Broad enough to fill every pixel that a border runs through. */
+const SEAM_PIXELS = 2.2;
+
+/** The areas of a mosaic over the lines under their borders. */
+function paintAreas(
+	context: CanvasRenderingContext2D,
+	{ paths, fills, seams = [] }: Of<'mosaic'>,
+	scale: number
+): void {
+	context.lineWidth = SEAM_PIXELS / scale;
+	seams.forEach((path, i) => {
+		if (path === '') return;
+		context.strokeStyle = fills[i]!;
+		context.stroke(outlineOf(path));
+	});
+	paths.forEach((path, i) => {
+		context.fillStyle = fills[i]!;
+		context.fill(outlineOf(path));
+	});
+}
+
 /** A mosaic on a canvas of its own, from a whole pixel of the device on. */
 function pictureOf(mosaic: Of<'mosaic'>, scale: number): HTMLCanvasElement {
-	const { x, y, width, height, paths, fills } = mosaic;
+	const { x, y, width, height } = mosaic;
 	const canvas = document.createElement('canvas');
 	canvas.width = Math.ceil(width * scale) + 1;
 	canvas.height = Math.ceil(height * scale) + 1;
 	const context = canvas.getContext('2d')!;
 	context.setTransform(scale, 0, 0, scale, -Math.floor(x * scale), -Math.floor(y * scale));
-	context.lineWidth = SEAM;
-	for (const { path, stroke } of seamsOf(mosaic)) {
-		context.strokeStyle = stroke;
-		context.stroke(outlineOf(path));
-	}
-	paths.forEach((path, i) => {
-		context.fillStyle = fills[i]!;
-		context.fill(outlineOf(path));
-	});
+	paintAreas(context, mosaic, scale);
 	return canvas;
+}
+
+/** What has few areas, each of many cells, is as quickly painted as copied, and the browser does it apart from the page. */
+function paintDesign(context: CanvasRenderingContext2D, mosaic: Of<'mosaic'>, scale: number): void {
+	context.setTransform(scale, 0, 0, scale, 0, 0);
+	paintAreas(context, mosaic, scale);
+	context.resetTransform();
 }
 
 /** A hundred outlines cost more than one picture, and the same mosaic comes again while a dial is turned to and fro. */
 function paintMosaic(context: CanvasRenderingContext2D, mosaic: Of<'mosaic'>, scale: number): void {
+	if (mosaic.taken) return paintDesign(context, mosaic, scale);
 	const known = pictures.get(mosaic.fills);
-	const same = known?.scale === scale && known.paths === mosaic.paths;
-	const picture = same ? known : { scale, paths: mosaic.paths, canvas: pictureOf(mosaic, scale) };
+	const picture = known?.scale === scale ? known : { scale, canvas: pictureOf(mosaic, scale) };
 	pictures.delete(mosaic.fills);
 	pictures.set(mosaic.fills, picture);
 	const [oldest] = pictures.keys();

@@ -10,6 +10,7 @@ import { fieldIn } from './field';
 import { mosaicOf } from './mosaic';
 import { climateBox } from './pattern-layout';
 import { type PatternPlate } from './schema';
+import { perCent } from './words';
 
 type Linked = readonly LinkedColour[];
 
@@ -28,7 +29,7 @@ const BAR_HIGH = 12;
 
 /** The shares of one of them as a bar, and under it each of its values on a line from 0 to 100. */
 function measures(plate: PatternPlate, linked: Linked, climate: number, box: Box): Shape[] {
-	const { shares, values, range } = readingsOf(plate, linked, climate, plate.exchanged);
+	const { shares, values, range, warm } = readingsOf(plate, linked, climate, plate.exchanged);
 	const patches = patchesOf(plate, linked, climate);
 	let x = box.x;
 	const bars = shares.flatMap((share, i): Shape[] => {
@@ -45,15 +46,15 @@ function measures(plate: PatternPlate, linked: Linked, climate: number, box: Box
 	const span = range
 		? [bar({ x: at(range[0]), y: y - 0.75, width: at(range[1]) - at(range[0]), height: 1.5 }, INK)]
 		: [];
-	const said = range ? `value ${range[0].toFixed(0)}–${range[1].toFixed(0)}` : '';
+	const said = range ? `value ${range[0].toFixed(0)}–${range[1].toFixed(0)}, ${perCent(warm)} warm` : '';
 	return [
 		...bars,
 		line,
 		...span,
 		...marks,
-		words(box.x + box.width, y + 22, said, { anchor: 'end' }),
+		words(box.x + 17, y + 41, said),
 		words(box.x, y + 22, String(climate + 1), { face: 'serif', size: 15, fill: INK }),
-		words(box.x + 17, y + 22, shortened(climateName(plate, climate), 20), { face: 'serif', size: 15, fill: INK })
+		words(box.x + 17, y + 22, shortened(climateName(plate, climate), 32), { face: 'serif', size: 15, fill: INK })
 	];
 }
 

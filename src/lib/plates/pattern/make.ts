@@ -10,6 +10,7 @@ import { asLine } from '$lib/model/line';
 import { colourOf, textOf } from '$lib/model/resolve';
 import { type Surroundings } from '$lib/model/surroundings';
 import { scalesGive } from '../scales/gives';
+import { usedParents } from '../scales/scale-of';
 import { type ScalesPlate } from '../scales/schema';
 import { writeCells } from './cells-text';
 import { laidOn } from './laying';
@@ -62,11 +63,19 @@ export function laidPattern(
 	return { ...laid, title: asLine(titleOfPattern(laid, linked)) };
 }
 
+/** A row of a scale, and whether it goes from one colour to others: of such a row all steps make a design. */
+interface ScaleRow {
+	readonly name: string;
+	readonly goesOn: boolean;
+	readonly sources: readonly ColourSource[];
+}
+
 /** The rows of the study's scales, as colours that follow them. */
-export const rowsOfScales = ({ plates, linked }: Surroundings): { name: string; sources: ColourSource[] }[] =>
+export const rowsOfScales = ({ plates, linked }: Surroundings): ScaleRow[] =>
 	platesOf<ScalesPlate>('scales', plates).flatMap((plate) =>
-		scalesGive.rows(plate, linked).map(({ name, colours }) => ({
+		scalesGive.rows(plate, linked).map(({ name, colours }, i) => ({
 			name,
+			goesOn: usedParents(plate.scales[i]!).length > 1,
 			sources: colours.map(({ place, hex }): ColourSource => ({ text: hex, follows: { plate: plate.id, place } }))
 		}))
 	);
@@ -82,8 +91,9 @@ const evenly = <T>(row: readonly T[], count: number): T[] =>
 /** The colours of a design: a row of the study that can be taken in, or a long one thinned, or the study's colours themselves. */
 export function coloursForDesign(study: Surroundings): ColourSource[] {
 	const rows = rowsOfScales(study).filter(({ sources }) => sources.length >= SHORT);
-	const fits = rows.find(({ sources }) => sources.length <= LONG);
-	if (fits) return fits.sources;
+	const taken = rows.filter(({ sources }) => sources.length <= LONG);
+	const fits = taken.find(({ goesOn }) => goesOn) ?? taken[0];
+	if (fits) return [...fits.sources];
 	if (rows[0]) return evenly(rows[0].sources, TAKEN_IN);
 	return study.colours.length >= 2 ? study.colours.slice(0, LONG) : valuesOf(study, study.colours[0]);
 }

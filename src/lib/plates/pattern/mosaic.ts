@@ -4,13 +4,11 @@ import { type Field } from './field';
 
 type Content = readonly (number | null)[];
 
-/** Cells of one colour as one path, and under it the borders towards colours that are painted later: no ground shows between two. */
+/** Cells of one colour as one path, and under it their borders towards each other and towards what is painted later. */
 interface Grouped {
 	readonly colours: readonly number[];
 	readonly paths: readonly string[];
 	readonly seams: readonly string[];
-	/** Borders between cells of the one colour. */
-	readonly inner: readonly string[];
 }
 
 const known = new WeakMap<Content, readonly { readonly field: Field; readonly grouped: Grouped }[]>();
@@ -20,11 +18,11 @@ function grouped(field: Field, content: Content): Grouped {
 	const found = known.get(content)?.find((each) => each.field === field);
 	if (found) return found.grouped;
 	const { grid, paths, corners } = field;
-	const ofColour = new Map<number, { path: string[]; seam: string[]; inner: string[] }>();
+	const ofColour = new Map<number, { path: string[]; seam: string[] }>();
 	const partOf = (colour: number) => {
 		const there = ofColour.get(colour);
 		if (there) return there;
-		const made = { path: [], seam: [], inner: [] };
+		const made = { path: [], seam: [] };
 		ofColour.set(colour, made);
 		return made;
 	};
@@ -36,15 +34,14 @@ function grouped(field: Field, content: Content): Grouped {
 		for (const { from, to, other } of grid.sides[cell]!) {
 			const beside = other === null ? null : (content[other] ?? null);
 			if (beside === null || beside < colour || (beside === colour && other! < cell)) continue;
-			(beside === colour ? part.inner : part.seam).push(`M${corners[from]!}L${corners[to]!}`);
+			part.seam.push(`M${corners[from]!}L${corners[to]!}`);
 		}
 	}
 	const parts = [...ofColour].sort(([one], [other]) => one - other);
 	const made = {
 		colours: parts.map(([colour]) => colour),
 		paths: parts.map(([, { path }]) => path.join('')),
-		seams: parts.map(([, { seam }]) => seam.join('')),
-		inner: parts.map(([, { inner }]) => inner.join(''))
+		seams: parts.map(([, { seam }]) => seam.join(''))
 	};
 	known.set(content, [{ field, grouped: made }, ...(known.get(content) ?? []).slice(0, MOST_KNOWN - 1)]);
 	return made;
@@ -58,7 +55,7 @@ export function mosaicOf(
 	box: Box,
 	taken: 'joined' | 'cells'
 ): Of<'mosaic'>[] {
-	const { colours, paths, seams, inner } = grouped(field, content);
+	const { colours, paths, seams } = grouped(field, content);
 	if (colours.length === 0) return [];
-	return [{ kind: 'mosaic', ...box, paths, fills: colours.map((colour) => codes[colour]!), seams, inner, taken }];
+	return [{ kind: 'mosaic', ...box, paths, fills: colours.map((colour) => codes[colour]!), seams, taken }];
 }

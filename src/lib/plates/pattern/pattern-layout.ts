@@ -14,7 +14,7 @@ export const SMALL: Box = { x: MARGIN, y: 28, width: WIDE, height: PLATE_HEIGHT 
 const GAP = 22;
 const ACROSS = 3;
 /** What stands under each design of several, in plate units. */
-const UNDER = 100;
+const UNDER = 128;
 const TOP = 58;
 
 /** Where one of several designs stands, by its number: three in a row. */

@@ -1,6 +1,7 @@
 import { drawPlate } from '$lib/plates/draw-plate';
 import { type Drawing } from '$lib/drawing/drawing';
 import { drawingToSvg, type PictureSource } from '$lib/drawing/svg';
+import { takenAway } from '$lib/drawing/taken-away';
 import { type Palette } from '$lib/model/palette';
 import { pagesOf } from '$lib/paper/paper';
 import { printRequestSchema } from '$lib/study/print';
@@ -45,7 +46,7 @@ export const picture = (text: string): Promise<Made<Uint8Array>> =>
 	made(async () => {
 		const { plate, linked, width } = readAs(text, pictureRequestSchema);
 		const { drawingToPng } = await import('../picture/png');
-		return new Uint8Array(await drawingToPng(drawPlate(plate, linked, 'full'), width));
+		return new Uint8Array(await drawingToPng(takenAway(drawPlate(plate, linked, 'full')), width));
 	});
 
 /** The first plate of a stored study as SVG, in colours only; null where it has no plate. */
@@ -55,7 +56,7 @@ export const thumbnail = (text: string): Promise<Made<string | null>> =>
 		const { plates, linked } = readStored(stored, studyDocumentSchema).document;
 		const [plate] = plates;
 		if (!plate) return null;
-		const drawing = drawPlate(plate, linked, 'colours');
+		const drawing = takenAway(drawPlate(plate, linked, 'colours'));
 		return drawingToSvg(drawing, undefined, await sourcesIn(drawing, LONGEST_SMALL));
 	});
 

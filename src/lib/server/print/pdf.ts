@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf, figuresOf, SEAM, seamsOf } from '$lib/drawing/bars';
+import { barsOf, figuresOf } from '$lib/drawing/bars';
 import { takenAway } from '$lib/drawing/taken-away';
 import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageLayout } from '$lib/study/print';
@@ -109,7 +109,6 @@ function draw(pdf: Pdf, shape: Shape, pictures: Pictures): void {
 			for (const bar of barsOf(shape)) draw(pdf, bar, pictures);
 			return;
 		case 'mosaic':
-			for (const { path, stroke } of seamsOf(shape)) pdf.path(path).lineWidth(SEAM).stroke(stroke);
 			for (const figure of figuresOf(shape)) draw(pdf, figure, pictures);
 			return;
 		case 'gradient': {

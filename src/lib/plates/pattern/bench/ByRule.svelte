@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
+	import { type Drawing } from '$lib/drawing/drawing';
+	import { inTurn } from '$lib/ui/in-turn';
 	import { LIGHTS } from '$lib/core/pattern/boxes';
 	import CheckField from '$lib/ui/CheckField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -11,9 +14,25 @@
 	/** All cells at once: the row of colours laid by a rule, tried on the plate while it is pointed at. */
 	let { workbench, plate }: { workbench: Workbench; plate: PatternPlate } = $props();
 
-	const layings = $derived(LAYINGS.filter((laying) => laying !== 'boxes' || hasBoxes(plate)));
 	const boxes = $derived(hasBoxes(plate));
+	const layings = $derived(LAYINGS.filter((laying) => laying !== 'boxes' || boxes));
 	const decided = $derived(workbench.decidedPlate?.id === plate.id ? (workbench.decidedPlate as PatternPlate) : plate);
+
+	/** What decides the small pictures: not the cells, which every stroke changes. They follow when there is time. */
+	const { grid, drawing, colours, seed } = $derived(decided);
+	const standing = $derived(decided.boxes);
+	const basis = $derived({ grid, drawing, colours, seed, boxes: standing, linked: workbench.document.linked });
+	let pictures = $state.raw<readonly { readonly laying: Laying; readonly drawing: Drawing }[]>([]);
+	$effect(() => {
+		const { linked, ...latest } = basis;
+		const plate = { ...untrack(() => decided), ...latest };
+		const shown = layings;
+		inTurn('rules of a pattern', () => {
+			pictures = shown.map((laying) => ({ laying, drawing: previewOfLaying(plate, laying, linked) }));
+		});
+	});
+	const pictureOf = (laying: Laying): Drawing | null =>
+		pictures.find((each) => each.laying === laying)?.drawing ?? null;
 
 	const lay = (laying: Laying) => workbench.edit('Lay the colours by rule', layDesign(plate.id, laying));
 	const attempt = (laying: Laying | null) => workbench.try(laying === null ? null : () => lay(laying));
@@ -48,7 +67,9 @@
 				onfocus={() => attempt(laying)}
 				onblur={() => attempt(null)}
 			>
-				<SmallDesign {workbench} drawing={previewOfLaying(decided, laying, workbench.document.linked)} />
+				<i
+					>{#if pictureOf(laying)}<SmallDesign {workbench} drawing={pictureOf(laying)!} />{/if}</i
+				>
 				<span>{LAYING_WORDS[laying]}</span>
 			</button>
 		{/each}
@@ -100,6 +121,9 @@
 	.rules button:focus-visible {
 		outline: 1px dashed var(--ink);
 		outline-offset: 2px;
+	}
+	.rules i {
+		aspect-ratio: 736 / 392;
 	}
 	.rules span {
 		font-size: 11.5px;

@@ -210,8 +210,9 @@
 	};
 	const marked = $derived(focused && hovered === null ? cursor : hovered);
 	/** The lines of the grid, each once. */
+	const isLined = $derived(plate.line);
 	const lines = $derived(
-		plate.line
+		isLined
 			? grid.sides
 					.flatMap((sides, cell) =>
 						sides

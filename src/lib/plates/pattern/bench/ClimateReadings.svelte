@@ -169,7 +169,7 @@
 	</p>
 	<table>
 		<thead>
-			<tr><th></th><th scope="col">value, mean</th><th scope="col">chroma</th><th scope="col">warm</th></tr>
+			<tr><th></th><th scope="col">value</th><th scope="col">chroma</th><th scope="col">warm</th></tr>
 		</thead>
 		<tbody>
 			{#each all as { name, readings }, i (i)}
@@ -262,7 +262,12 @@
 		border-bottom: 1px solid var(--rule);
 	}
 	td {
+		padding-left: 6px;
 		text-align: right;
+		white-space: nowrap;
+	}
+	thead th {
+		padding-left: 6px;
 	}
 	.on th,
 	.on td {

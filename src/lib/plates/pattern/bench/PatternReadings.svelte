@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
+	import { inTurn } from '$lib/ui/in-turn';
 	import { remarksOnDesign } from '$lib/core/pattern/remarks';
 	import { seenHex } from '$lib/drawing/view';
 	import Remarks from '$lib/workbench/readings/Remarks.svelte';
@@ -15,13 +17,22 @@
 	/** What fills the design, the rules it can be laid by, and what it comes to. */
 	let { workbench, plate }: { workbench: Workbench; plate: PatternPlate } = $props();
 
-	const linked = $derived(workbench.document.linked);
-	const readings = $derived(readingsOf(plate, linked));
-	const patches = $derived(patchesOf(plate, linked));
+	/** What is read is read anew when there is time: nobody reads while a stroke or a dial goes on. */
+	const now = $derived({ plate, linked: workbench.document.linked });
+	let read = $state.raw(untrack(() => now));
+	$effect(() => {
+		const latest = now;
+		if (untrack(() => read) !== latest) inTurn('readings of a pattern', () => (read = latest));
+	});
+	const readings = $derived(readingsOf(read.plate, read.linked));
+	const patches = $derived(patchesOf(read.plate, read.linked));
 	const remarks = $derived(remarksOnDesign(readings));
-	const followed = $derived(
-		followedRows(workbench, plate).filter(({ matches, unused }) => !matches || unused.length > 0)
-	);
+	const followed = $derived.by(() => {
+		const latest = read.plate;
+		return untrack(() => followedRows(workbench, latest)).filter(
+			({ matches, unused }) => !matches || unused.length > 0
+		);
+	});
 </script>
 
 {#if plate.shows === 'climates'}
@@ -61,7 +72,7 @@
 				</p>
 			{/each}
 		</section>
-		<PatternChecks {workbench} {plate} />
+		<PatternChecks {workbench} plate={read.plate} />
 	</div>
 {/if}
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { inTurn } from '$lib/ui/in-turn';
 	import { drawPlate } from '$lib/plates/draw-plate';
 	import PlateSurface from '$lib/workbench/study/PlateSurface.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -8,7 +8,7 @@
 	import CellsSurface from './CellsSurface.svelte';
 	import ClimateBoxes from './ClimateBoxes.svelte';
 	import { fillWithNew } from './colours';
-	import { followedRows, sayCounts } from './followed-rows';
+	import { sayCounts } from './followed-rows';
 	import { fillNumber } from './filling';
 	import { nameOfColour } from '../words';
 
@@ -22,13 +22,9 @@
 		number === null ? '' : `fills with colour ${number + 1}, ${nameOfColour(plate, number, linked)}`
 	);
 	// A row that is followed has more or fewer steps now: said where it is seen.
-	const counts = $derived(
-		followedRows(workbench, plate)
-			.map(({ row }) => row.colours.length)
-			.join(' ')
-	);
 	$effect(() => {
-		if (counts !== '') untrack(() => sayCounts(workbench, plate));
+		const latest = plate;
+		inTurn(`counts of ${latest.id}`, () => sayCounts(workbench, latest));
 	});
 </script>
 

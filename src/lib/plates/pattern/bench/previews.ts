@@ -23,8 +23,12 @@ function small(plate: PatternPlate, content: readonly (number | null)[], linked:
 	};
 }
 
-const coarse = (plate: PatternPlate): PatternPlate =>
-	plate.drawing ? plate : { ...plate, grid: { ...plate.grid, columns: Math.min(FEW, plate.grid.columns) } };
+function coarse(plate: PatternPlate): PatternPlate {
+	if (plate.drawing) return plate;
+	const { columns, bands } = plate.grid;
+	const few = { across: bands.across.slice(0, FEW), down: bands.down.slice(0, FEW) };
+	return { ...plate, grid: { ...plate.grid, columns: Math.min(FEW, columns), bands: few } };
+}
 
 /** What a rule would lay, in few cells. */
 export function previewOfLaying(plate: PatternPlate, laying: Laying, linked: readonly LinkedColour[]): Drawing {
