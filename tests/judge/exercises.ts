@@ -129,6 +129,8 @@ type Key = Exclude<
 	| `scheme.${string}`
 	| `wheel.${string}`
 	| `rule.${string}`
+	| `pattern.${string}`
+	| `climates.${string}`
 	| 'name'
 	| 'describe'
 >;

@@ -133,13 +133,47 @@ export function randomPlates(seed: number) {
 			values: whole(2, 5)
 		};
 	};
+	/** A design on few squares, some of whose colours lie near each other, with other climates and something to meet. */
+	const pattern = (plate: object) => {
+		const count = whole(2, 6);
+		const first = colour();
+		const colours = Array.from({ length: count }, (_, i) => ({
+			id: `colour0000${i}`,
+			source: i === 1 && next() < 0.4 ? near(first.text) : i === 0 ? first : colour()
+		}));
+		const columns = whole(2, 8);
+		const letters = ['.', ...'ABCDEF'.slice(0, next() < 0.3 ? count - 1 : count)];
+		const isEmpty = next() < 0.05;
+		const rules = [
+			{ rule: 'uses-all' },
+			{ rule: 'at-most', most: whole(1, 6) },
+			{ rule: 'each-share', least: oneOf([0.05, 0.1, 0.2]) },
+			{ rule: 'told-apart', least: oneOf([1, 2, 5, 20]) },
+			{ rule: 'palette-only', palette: [colour().text, first.text], within: oneOf([2, 10, 60]) }
+		];
+		return {
+			...plate,
+			grid: { kind: 'square', columns, stretched: false, bands: { across: [1], down: [1] } },
+			colours,
+			cells: isEmpty ? '' : Array.from({ length: 8000 }, () => oneOf(letters)).join(''),
+			checks: rules.map((rule, i) => ({ id: `check00000${i}`, rule })),
+			shows: oneOf(['design', 'climates'] as const),
+			climates: ['Fog', 'Peat'].map((name, k) => ({
+				id: `climate0000${k}`,
+				name,
+				colours: colours.map(({ source }) => (next() < 0.2 ? near(source.text) : colour()))
+			})),
+			exchanged: false
+		};
+	};
 	const changed: Readonly<Record<Kind, (plate: object) => object>> = {
 		scales,
 		wheel,
 		scheme,
 		mixes,
 		grounds,
-		picture
+		picture,
+		pattern
 	};
 
 	/** What a person would set in an exercise, by its field. */

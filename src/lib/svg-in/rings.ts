@@ -1,5 +1,5 @@
 import svgpath from 'svgpath';
-import { flatCubic, flatQuadratic } from '$lib/core/pattern/flatten';
+import { flatArc, flatCubic, flatQuadratic } from '$lib/core/pattern/flatten';
 import { type Outline, type Point } from '$lib/core/pattern/outline';
 import { type FoundShape } from './shapes';
 
@@ -11,23 +11,25 @@ interface Ring {
 
 const CLOSE = 1e-6;
 
-/** A path with every transform about it carried out, its arcs as curves. */
+/** A path with every transform about it carried out. */
 function plainPath({ path, transforms }: FoundShape) {
 	const read = svgpath(path);
 	for (const transform of transforms) read.transform(transform);
-	return read.unarc().unshort().abs();
+	return read.unshort().abs();
 }
 
 /** The corners of everything that the path of a shape goes through, its bends by the points that draw them: for how large it is. */
 export function reachOf(shape: FoundShape): Point[] {
 	const points: Point[] = [];
-	plainPath(shape).iterate(([letter, ...numbers], _i, x, y) => {
-		points.push([x, y]);
-		const values = numbers as number[];
-		if (letter === 'H') points.push([values[0]!, y]);
-		else if (letter === 'V') points.push([x, values[0]!]);
-		else for (let k = 0; k + 1 < values.length; k += 2) points.push([values[k]!, values[k + 1]!]);
-	});
+	plainPath(shape)
+		.unarc()
+		.iterate(([letter, ...numbers], _i, x, y) => {
+			points.push([x, y]);
+			const values = numbers as number[];
+			if (letter === 'H') points.push([values[0]!, y]);
+			else if (letter === 'V') points.push([x, values[0]!]);
+			else for (let k = 0; k + 1 < values.length; k += 2) points.push([values[k]!, values[k + 1]!]);
+		});
 	return points.filter(([x, y]) => Number.isFinite(x) && Number.isFinite(y));
 }
 
@@ -58,7 +60,10 @@ export function ringsOf(shape: FoundShape, last: string, tolerance: number): Rin
 		else if (letter === 'H') corners.push([v[0]!, y]);
 		else if (letter === 'V') corners.push([x, v[0]!]);
 		else if (letter === 'Q') corners.push(...flatQuadratic(from, [v[0]!, v[1]!], [v[2]!, v[3]!], tolerance));
-		else if (letter === 'C')
+		else if (letter === 'A') {
+			const arc = { rx: v[0]!, ry: v[1]!, turn: v[2]!, large: v[3] === 1, clockwise: v[4] === 1 };
+			corners.push(...flatArc(from, arc, [v[5]!, v[6]!], tolerance));
+		} else if (letter === 'C')
 			corners.push(...flatCubic(from, [v[0]!, v[1]!], [v[2]!, v[3]!], [v[4]!, v[5]!], tolerance));
 	});
 	end(false);

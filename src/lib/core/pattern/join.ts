@@ -15,7 +15,8 @@ const fromClipper = (rings: ReturnType<typeof toClipper>): Outline[] =>
  * Outlines that touch, joined into few: shapes and holes, which go the other way round, so that they are filled by the non-zero rule.
  * Corners on a straight line are left out.
  */
-export const joined = (rings: Rings): Outline[] => fromClipper(Clipper.union(toClipper(rings), FillRule.NonZero));
+export const joined = (rings: Rings): Outline[] =>
+	fromClipper(Clipper.union(toClipper(rings), FillRule.NonZero).map((ring) => Clipper.trimCollinear(ring)));
 
 /** What two shapes have in common, and what of the first is not in the second; each by the non-zero rule. */
 export const common = (one: Rings, other: Rings): Outline[] =>

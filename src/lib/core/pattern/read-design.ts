@@ -39,7 +39,8 @@ export interface DesignReadings {
 
 const HIGH_KEY = 65;
 const LOW_KEY = 40;
-const MOSTLY = 0.75;
+/** Three quarters, but for the rounding of areas that are added up. */
+const MOSTLY = 0.75 - 1e-9;
 
 /** How often each pair of colours meets along an edge, by the lower number and the higher. */
 function meetings({ neighbours }: Grid, content: readonly (number | null)[], count: number): number[] {

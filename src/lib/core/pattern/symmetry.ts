@@ -36,14 +36,21 @@ const about =
 
 /** The cell that one becomes by a move; null where it comes to lie outside, or over no cell of its size. */
 function movedCell(grid: Grid, cell: number, move: Move): number | null {
-	const { middle, area } = grid.cells[cell]!;
+	const { middle, area, outline } = grid.cells[cell]!;
 	const point = move(middle);
 	const found = finderOf(grid)(point);
 	if (found === null) return null;
 	const other = grid.cells[found]!;
-	const off = Math.hypot(other.middle[0] - point[0], other.middle[1] - point[1]);
-	return off <= NEAR * Math.sqrt(area) && Math.abs(other.area - area) <= NEAR * area ? found : null;
+	const near = NEAR * Math.sqrt(area);
+	const isNear = ([x, y]: Point, [ox, oy]: Point): boolean => Math.hypot(x - ox, y - oy) <= near;
+	if (!isNear(other.middle, point) || Math.abs(other.area - area) > NEAR * area) return null;
+	// A triangle that points up is no triangle that points down: a corner comes to lie on a corner.
+	const corner = move(outline[0]!);
+	return other.outline.some((each) => isNear(each, corner)) ? found : null;
 }
+
+/** Whether a cell has others on all sides: those at the border may be cut. */
+const isInner = (grid: Grid, cell: number): boolean => grid.sides[cell]!.every(({ other }) => other !== null);
 
 function middleOfAll({ corners }: Grid): Point {
 	const [xs, ys] = [corners.map(([x]) => x), corners.map(([, y]) => y)];
@@ -66,20 +73,19 @@ function centres(grid: Grid): Point[] {
 
 /** So many of its cells are tried. */
 const TRIED = 160;
-/** At the border whole cells can meet cut ones. */
-const ENOUGH = 0.97;
-
-/** Whether a move brings a grid onto itself, as far as what it moves stays on it. */
+/** Whether a move brings a grid onto itself, as far as what it moves stays within it. */
 function carries(grid: Grid, move: Move): boolean {
 	const step = Math.max(1, Math.floor(grid.cells.length / TRIED));
 	const find = finderOf(grid);
-	let [inside, found] = [0, 0];
+	let met = 0;
 	for (let cell = 0; cell < grid.cells.length; cell += step) {
-		if (find(move(grid.cells[cell]!.middle)) === null) continue;
-		inside++;
-		if (movedCell(grid, cell, move) !== null) found++;
+		if (!isInner(grid, cell)) continue;
+		const there = find(move(grid.cells[cell]!.middle));
+		if (there === null || !isInner(grid, there)) continue;
+		if (movedCell(grid, cell, move) === null) return false;
+		met++;
 	}
-	return inside > 0 && found >= ENOUGH * inside;
+	return met > 0;
 }
 
 const UPRIGHT: Matrix = [-1, 0, 0, 1];

@@ -4,7 +4,6 @@ import { type Offer } from '../offer';
 import { colourOfSource, coloursForDesign, emptyPattern, farOff, laidPattern, rowsOfScales, valuesOf } from './make';
 import { type DrawingDecision, type PatternColour, type PatternPlate } from './schema';
 import { sixClimates } from './spread';
-import { hasBoxes } from './words';
 
 function withAccent(study: Surroundings, row: readonly ColourSource[]): PatternColour[] {
 	const accent = farOff(study, row);
@@ -20,7 +19,7 @@ function coloursOf(study: Surroundings) {
 
 /** A design to go on with: a row of the study used in full. */
 export const newPattern = (study: Surroundings): PatternPlate =>
-	laidPattern(emptyPattern(coloursOf(study)), 'wave', study);
+	laidPattern(emptyPattern(coloursOf(study), { kind: 'triangle-level', columns: 14 }), 'wave', study);
 
 function solids(study: Surroundings): PatternPlate {
 	const [first] = study.colours;
@@ -44,6 +43,9 @@ export const drawingInColours = (drawing: DrawingDecision, study: Surroundings):
 
 const same = (one: object, other: object): boolean => JSON.stringify(one) === JSON.stringify(other);
 
+/** On this grid boxes stand upright. */
+const isUpright = ({ grid, drawing }: PatternPlate): boolean => !drawing && grid.kind === 'triangle-upright';
+
 /** The exercises with patterns in the order of a course. */
 export const PATTERN_OFFERS: readonly Offer<PatternPlate>[] = [
 	{
@@ -51,14 +53,14 @@ export const PATTERN_OFFERS: readonly Offer<PatternPlate>[] = [
 		name: 'A row in use',
 		says: 'Every step of a row in one design: variety that is held together.',
 		make: newPattern,
-		is: (plate) => plate.shows === 'design' && !plate.drawing && !hasBoxes(plate) && plate.grid.kind !== 'bands'
+		is: (plate) => plate.shows === 'design' && !plate.drawing && !isUpright(plate) && plate.grid.kind !== 'bands'
 	},
 	{
 		key: 'solids',
 		name: 'Solids on a triangular grid',
 		says: 'Light, middle and dark of one colour make boxes stand; a far-off one is the accent.',
 		make: solids,
-		is: (plate) => plate.shows === 'design' && hasBoxes(plate)
+		is: (plate) => plate.shows === 'design' && isUpright(plate)
 	},
 	{
 		key: 'bands',
