@@ -52,7 +52,9 @@ const triangles = layGrid({ kind: 'triangle-level', columns: 48, stretched: true
 const some: Grid = gridOf(triangles.cells.slice(0, 3000));
 const next = seeded(9);
 const colours = some.cells.map(() => Math.floor(next() * 6));
-const byColour = Array.from({ length: 6 }, (_, k) => some.cells.flatMap(({ outline }, i) => (colours[i] === k ? [outline] : [])));
+const byColour = Array.from({ length: 6 }, (_, k) =>
+	some.cells.flatMap(({ outline }, i) => (colours[i] === k ? [outline] : []))
+);
 console.log('\n| patterns, in Node.js | ms | goal |');
 console.log('| --- | ---: | ---: |');
 console.log(`| 3000 triangles of six colours joined | ${timed(() => byColour.map(joined)).toFixed(0)} | 300 |`);
@@ -70,7 +72,8 @@ await inBrowser(async (page) => {
 	const even = Array.from({ length: 60 }, () => 1);
 	await openStudy(page, patternOf({ kind: 'bands', bands: { across: even, down: even } }, 3600, 2));
 	const box = (await page.locator('[data-cells]').boundingBox())!;
-	const at = (turn: number) => [box.x + 8 + ((turn * 7.3) % (box.width - 16)), box.y + 8 + ((turn * 3.1) % (box.height - 16))] as const;
+	const at = (turn: number) =>
+		[box.x + 8 + ((turn * 7.3) % (box.width - 16)), box.y + 8 + ((turn * 3.1) % (box.height - 16))] as const;
 	await timeDrag(page, 'filling by drag, 60 × 60 cells', { start: at(0), place: at }, 8);
 	const many = patternOf({ kind: 'triangle-level', columns: 44 }, 3700, 2);
 	await openStudy(page, many);

@@ -182,6 +182,21 @@ test('pages are made of plates that come with their colours, and refused without
 	expect((await problem(unlinked, 422)).detail).toContain('linked colours');
 });
 
+test('a study whose first plate follows another has its picture in the list', async ({ request }) => {
+	const scales = { ...plate, id: 'followed00001' };
+	const place = `${scales.scales[0]!.id} 0.0000`;
+	const follows = { ...plate, id: 'follower00001', ground: { text: '#b3392b', follows: { plate: scales.id, place } } };
+	const fresh = {
+		...follows,
+		scales: plate.scales.map((scale, i) => ({ ...scale, id: `another0000${i}` })),
+		checks: []
+	};
+	const data = { document: { ...document, plates: [fresh, { ...scales, checks: [] }] } };
+	const made = await request.post('/api/studies', { data });
+	expect(made.status(), await made.text()).toBe(201);
+	const { id } = (await made.json()) as { id: string };
+	expect((await request.get(`/api/studies/${id}/picture.svg`)).status()).toBe(200);
+});
 test('what people wrote is shown as text and never run', async ({ page, request }) => {
 	const title = '<img src=x onerror="document.title=1"><script>document.title=2</script>';
 	const named = { ...newStudy(title.slice(0, 120), ''), plates: [{ ...plate, title: title.slice(0, 120) }] };

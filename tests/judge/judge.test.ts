@@ -14,13 +14,7 @@ import { type Plate } from '../../src/lib/plates/plate';
 import { textOf } from '../../src/lib/model/resolve';
 import { groundExercises } from '../../src/lib/plates/grounds/exercises';
 import { mixExercises } from '../../src/lib/plates/mixes/exercises';
-import { type ColourSource } from '../../src/lib/model/colour-text';
-import { remarksOnDesign } from '../../src/lib/core/pattern/remarks';
-import { remarksOnClimates } from '../../src/lib/plates/pattern/climate-remarks';
-import { readingsOf } from '../../src/lib/plates/pattern/design';
-import { gridOfPlate } from '../../src/lib/plates/pattern/field';
-import { judgeDesign } from '../../src/lib/plates/pattern/judge';
-import { PATTERN_JUDGES, type ShownDesign } from './patterns';
+import { saidOfPattern } from './said-of-pattern';
 import { judgeScales } from '../../src/lib/plates/scales/judge';
 import { remarksOfScale } from '../../src/lib/plates/scales/remarks-of';
 import { scaleOf, usedParents } from '../../src/lib/plates/scales/scale-of';
@@ -230,43 +224,6 @@ function ofPicture(plate: PlateOf<'picture'>): Judged[] {
 	return [{ key: 'describe', words, so: value && place && gradation }];
 }
 
-/** What is said of a design, judged by its squares. */
-function ofPattern(plate: PlateOf<'pattern'>): Judged[] {
-	const squares = gridOfPlate(plate).cells.length;
-	const letter = (i: number): number => 'ABCDEF'.indexOf(plate.cells[i] ?? '.');
-	const reckoned = (sources: readonly ColourSource[]) => sources.map((source) => exact(linearOf(textOf(source, []))));
-	const own = reckoned(plate.colours.map(({ source }) => source));
-	const climates = [
-		{ name: 'As it is', colours: own },
-		...plate.climates.map(({ name, colours }) => ({ name, colours: reckoned(colours) }))
-	];
-	const shown: ShownDesign = {
-		columns: plate.grid.columns,
-		cells: Array.from({ length: squares }, (_, i) => (letter(i) < 0 ? null : letter(i))),
-		colours: own,
-		rule: null,
-		holds: true,
-		climates
-	};
-	const judgeOf = (key: SentenceKey) => PATTERN_JUDGES[key as keyof typeof PATTERN_JUDGES];
-	const remarks = [
-		...remarksOnDesign(readingsOf(plate, [])),
-		...remarksOnClimates(climates.map(({ name }, i) => ({ name, readings: readingsOf(plate, [], i) })))
-	].map(({ key, words }): Judged => ({ key, words, so: judgeOf(key)(words, shown) }));
-	const verdicts = judgeDesign(plate, []).map(({ key, reason, holds, check }): Judged => ({
-		key,
-		words: reason,
-		so: judgeOf(key)(reason, { ...shown, rule: check.rule, holds })
-	}));
-	const words = kindOf(plate).describe(plate, []);
-	const [columns, filled, cells] = numbersIn(words);
-	const counted =
-		columns === plate.grid.columns &&
-		cells === squares &&
-		filled === shown.cells.filter((each) => each !== null).length;
-	return [...remarks, ...verdicts, { key: 'describe', words, so: counted }];
-}
-
 function judged(plate: Plate): Judged[] {
 	const said = (): Judged[] => {
 		switch (plate.kind) {
@@ -279,7 +236,7 @@ function judged(plate: Plate): Judged[] {
 			case 'picture':
 				return ofPicture(plate);
 			case 'pattern':
-				return ofPattern(plate);
+				return saidOfPattern(plate);
 			default:
 				return ofExercise(plate);
 		}

@@ -79,17 +79,17 @@ const joinedPath = (path: string): string => pathOf(joined(ringsOf(path)));
  * reaching under its neighbours, so that no ground shows between two at any size.
  */
 function taken(mosaic: Of<'mosaic'>): Shape[] {
-	const { fills, taken: how, seams: _onScreen, ...rest } = mosaic;
+	const { fills, taken: how } = mosaic;
 	const cells = cellsOf(mosaic);
 	const beneath = reaching(cells, fills.length).map(joinedPath);
 	if (how === 'cells')
 		return [
-			...figuresOf({ ...rest, paths: beneath, fills }),
+			...figuresOf({ ...mosaic, paths: beneath }),
 			...cells.map(({ area, path }): Shape => ({ kind: 'area', path, fill: fills[area]! }))
 		];
 	return [
-		...figuresOf({ ...rest, paths: beneath, fills }),
-		...figuresOf({ ...rest, paths: mosaic.paths.map(joinedPath), fills })
+		...figuresOf({ ...mosaic, paths: beneath }),
+		...figuresOf({ ...mosaic, paths: mosaic.paths.map(joinedPath) })
 	];
 }
 

@@ -71,6 +71,14 @@ export const pictureRequestSchema = z
 		'a plate whose linked colours come with it'
 	);
 
+/** The first plate of a study, without the others: what it follows of them is as it was last. */
+export const firstPlateSchema = z
+	.object({ linked: z.array(linkedColourSchema).max(MOST_LINKED), plates: z.array(plateSchema).max(1) })
+	.refine(
+		({ plates, linked }) => missingLinks(plates, linked).length === 0,
+		'a plate whose linked colours are in its study'
+	);
+
 /** An answer that says what was wrong and what would be right (RFC 9457, application/problem+json). */
 export const problemSchema = z.object({
 	status: z.int(),

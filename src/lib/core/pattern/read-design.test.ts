@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readColour } from '../colour/read';
 import { fit } from '../colour/shown';
 import { type Triple } from '../colour/vector';
-import { CLIMATES, inClimate } from './climates';
+import { inClimate, type ClimateKind } from './climates';
 import { layGrid } from './grid';
 import { exchanged, readDesign } from './read-design';
 
@@ -32,7 +32,7 @@ describe('readings of a design', () => {
 			[0, 2],
 			[1, 2]
 		] as const;
-		const least = Math.min(...pairs.map(([a, b]) => apart(codes[a], codes[b])));
+		const least = Math.min(...pairs.map(([a, b]) => apart(codes[a]!, codes[b]!)));
 		expect(read.nearest!.difference).toBeCloseTo(least, 3);
 		expect(read.hard).toBe(0);
 		const mean = (4 * lab(codes[0]!)!.l + 4 * lab(codes[1]!)!.l + 3 * lab(codes[2]!)!.l) / 11;
@@ -77,7 +77,7 @@ describe('readings of a design', () => {
 
 describe('climates', () => {
 	const colours = ['#f5e6c8', '#d9b036', '#b3392b', '#5d7f45', '#2f5f86', '#3c3a3f'].map(linear);
-	const of = (kind: (typeof CLIMATES)[number]) => inClimate(kind, colours).map(seen);
+	const of = (kind: ClimateKind) => inClimate(kind, colours).map(seen);
 
 	it('a high key lies over L* 65, a low one under 40, each in the order of lightness that it had (culori)', () => {
 		const lightness = colours.map((colour) => lch(seen(colour))!.l);

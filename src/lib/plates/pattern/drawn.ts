@@ -1,5 +1,6 @@
 import { type Outline, type Point } from '$lib/core/pattern/outline';
-import { SHIPPED, type Shipped } from './drawings/shipped';
+import { SHIPPED } from './drawings/shipped';
+import { type Shipped } from './drawings/shipped-drawing';
 import { type DrawingDecision } from './schema';
 
 /** What a plate's drawing is: one that ships, or one that was read in. */

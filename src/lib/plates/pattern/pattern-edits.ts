@@ -56,8 +56,7 @@ export const setField = (
 	field: Pick<PatternPlate, 'grid'> & Partial<Pick<PatternPlate, 'drawing'>>
 ): Edit =>
 	changePattern(plateId, (plate) => {
-		const { drawing: _before, ...rest } = plate;
-		const next: PatternPlate = { ...rest, ...field };
+		const next: PatternPlate = { ...plate, drawing: undefined, ...field };
 		const content = contentOf(plate);
 		const find = finderOf(gridOfPlate(plate));
 		const cells = gridOfPlate(next).cells.map(({ middle }) => {

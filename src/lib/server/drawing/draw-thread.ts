@@ -5,8 +5,7 @@ import { takenAway } from '$lib/drawing/taken-away';
 import { type Palette } from '$lib/model/palette';
 import { pagesOf } from '$lib/paper/paper';
 import { printRequestSchema } from '$lib/study/print';
-import { pictureRequestSchema } from '$lib/study/requests';
-import { studyDocumentSchema } from '$lib/study/study';
+import { firstPlateSchema, pictureRequestSchema } from '$lib/study/requests';
 import { readAs, Refusal } from '../answer';
 import { byNearness } from '../palettes/nearness';
 import { readStored } from '../stored';
@@ -53,7 +52,7 @@ export const picture = (text: string): Promise<Made<Uint8Array>> =>
 export const thumbnail = (text: string): Promise<Made<string | null>> =>
 	made(async () => {
 		const stored: unknown = JSON.parse(text);
-		const { plates, linked } = readStored(stored, studyDocumentSchema).document;
+		const { plates, linked } = readStored(stored, firstPlateSchema).document;
 		const [plate] = plates;
 		if (!plate) return null;
 		const drawing = takenAway(drawPlate(plate, linked, 'colours'));

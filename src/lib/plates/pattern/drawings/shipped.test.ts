@@ -9,7 +9,7 @@ const COARSE = 0.3;
 
 /** As the file of a drawing has it; written anew by `npm run shipped`. */
 const fileOf = (made: object): string =>
-	`import { type Shipped } from '../shipped';\n\n/** Read from sources.ts by \`npm run shipped\`. */\nexport const SHIPPED: Shipped = ${JSON.stringify(made, null, '\t')};\n`;
+	`import { type Shipped } from '../shipped-drawing';\n\n/** Read from sources.ts by \`npm run shipped\`. */\nexport const SHIPPED: Shipped = ${JSON.stringify(made, null, '\t')};\n`;
 
 describe('the drawings that ship', () => {
 	it.each(SHIPPED_DRAWINGS)('%s: its regions are what is read from its drawing', async (drawing) => {

@@ -25,14 +25,17 @@ const lozenge = (x: number, y: number, dx: number, dy: number): string =>
 function lozenges(): string[] {
 	const each = WIDE / 10;
 	const edge = 60;
+	// As far as the outermost lozenges reach.
+	const [left, long, tooth] = [-36, 1012, 46];
 	const teeth = (y: number, tip: number): string[] =>
-		range(20).map((i) =>
-			path(`M${(i * each) / 2} ${y}L${((i + 0.5) * each) / 2} ${tip}L${((i + 1) * each) / 2} ${y}z`)
-		);
+		range(long / tooth).map((i) => {
+			const x = left + i * tooth;
+			return path(`M${x} ${y}L${x + tooth / 2} ${tip}L${x + tooth} ${y}z`);
+		});
 	return [
-		GROUND,
-		rect(0, 0, WIDE, edge),
-		rect(0, HIGH - edge, WIDE, edge),
+		rect(left, 0, long, HIGH),
+		rect(left, 0, long, edge),
+		rect(left, HIGH - edge, long, edge),
 		...teeth(edge, edge - 46),
 		...teeth(HIGH - edge, HIGH - edge + 46),
 		...range(5).map((i) => lozenge((2 * i + 1) * each, HIGH / 2, each * 1.35, 190)),

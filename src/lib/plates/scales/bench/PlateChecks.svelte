@@ -184,11 +184,6 @@
 		min-height: 24px;
 		padding: 2px 4px;
 	}
-	:global(.act.small) {
-		min-height: 24px;
-		padding: 2px 8px;
-		font-size: 12px;
-	}
 	li .small {
 		margin-top: 3px;
 	}

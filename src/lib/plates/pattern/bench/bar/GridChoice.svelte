@@ -21,10 +21,8 @@
 	type Field = { readonly kind: GridKind } | { readonly drawing: DrawingDecision };
 
 	function withField(field: Field): PatternPlate {
-		const { drawing: _none, ...rest } = decided;
-		return 'kind' in field
-			? { ...rest, grid: { ...decided.grid, kind: field.kind } }
-			: { ...rest, drawing: field.drawing };
+		const on = 'kind' in field ? { grid: { ...decided.grid, kind: field.kind } } : { drawing: field.drawing };
+		return { ...decided, drawing: undefined, ...on };
 	}
 
 	function lay(field: Field) {

@@ -1,4 +1,4 @@
-import { type Shipped } from '../shipped';
+import { type Shipped } from '../shipped-drawing';
 
 /** Read from sources.ts by `npm run shipped`. */
 export const SHIPPED: Shipped = {
