@@ -1,7 +1,12 @@
 import { open, browser } from './look.tmp.mjs';
-const page = await open(null);
-page.on('response', async (r) => r.status() >= 400 && console.log(r.status(), r.url(), (await r.text()).slice(0, 300)));
-await page.getByRole('link', { name: 'Floor cloth for the weaving hall', exact: true }).click();
+const page = await open('Blanket border, first warp');
+await page.evaluate(() => { const data = new DataTransfer(); data.items.add(new File(['<svg xmlns="http://www.w3.org/2000/svg"><circle cx="60" cy="60" r="50"/><circle cx="120" cy="60" r="50"/></svg>'], 'two_bowls.svg', { type: 'image/svg+xml' })); document.body.dispatchEvent(new DragEvent('drop', { bubbles: true, cancelable: true, dataTransfer: data })); });
 await page.waitForTimeout(2500);
-await page.getByRole('button', { name: /^Plate 2: / }).click(); await page.waitForTimeout(1500); await page.screenshot({ path: `/tmp/s2.png` });
+await page.locator('[data-cells]').focus();
+await page.waitForTimeout(300);
+console.log(await page.evaluate(() => [document.activeElement?.outerHTML.slice(0, 80), document.querySelector('[data-said]').textContent, document.hasFocus()]));
+await page.keyboard.press('ArrowRight');
+await page.waitForTimeout(300);
+console.log(await page.evaluate(() => [document.activeElement?.outerHTML.slice(0, 80), document.querySelector('[data-said]').textContent, document.hasFocus()]));
+await page.screenshot({ path: '/tmp/s1.png' });
 await browser.close();

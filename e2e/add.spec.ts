@@ -19,7 +19,8 @@ test('exercises are looked through as pictures in the colours of the study, foun
 		'Wheels and schemes',
 		'Mixes',
 		'Grounds',
-		'Pictures'
+		'Pictures',
+		'Patterns'
 	]);
 	// What the study has is ticked: the tints that it begins with.
 	expect(names.filter((name) => name.endsWith('In this study.'))).toEqual([expect.stringMatching(/^1\. Tints\./)]);

@@ -18,6 +18,12 @@ export const drawPlate = (plate: PlateBase, linked: readonly LinkedColour[], det
 export const onSheet = (plate: PlateBase, linked: readonly LinkedColour[], drawing: Drawing, detail: Detail): Drawing =>
 	inked(detail === 'colours' ? drawing : withCaption(drawing, plate.caption), sheetOf(plate, linked).hex);
 
+/** The part of a plate that can be taken away by itself, on the plate's ground; null where it has none. */
+export function drawPiece(plate: PlateBase, linked: readonly LinkedColour[]): Drawing | null {
+	const drawing = kindOf(plate).piece?.draw(plate, linked) ?? null;
+	return drawing && onSheet(plate, linked, drawing, 'colours');
+}
+
 /** A plate in a few sentences, for those who do not see it. */
 export const describePlate = (plate: PlateBase, linked: readonly LinkedColour[]): string =>
 	kindOf(plate).describe(plate, linked);

@@ -122,14 +122,6 @@ export interface KindPictures<P extends PlateBase> {
 	readonly begin: (picture: PictureRef) => P;
 }
 
-/** What a kind has to do with drawings that are read in. */
-export interface KindDrawings<P extends PlateBase> {
-	/** A new plate of a drawing. */
-	readonly begin: (drawing: Drawn, study: Surroundings) => P;
-	/** Puts a drawing in the place of what the plate is laid on. */
-	readonly take: (plate: P, drawing: Drawn) => Edit;
-}
-
 /** Everything that a plate kind knows, but for its interface (`Bench`). Outside its room nothing asks what kind a plate is. */
 export interface PlateKind<P extends PlateBase, Place> {
 	readonly schema: z.ZodType<P> & z.core.$ZodTypeDiscriminable;
@@ -176,8 +168,15 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly parts?: Parts<P, Place, unknown>;
 	/** The pictures on it, for whoever keeps or brings them; none unless said. */
 	readonly pictures?: KindPictures<P>;
-	/** How drawings are taken; not at all unless said. */
-	readonly drawings?: KindDrawings<P>;
+	/** A part of it that can be taken away by itself as a picture; nothing unless said. */
+	readonly piece?: {
+		/** "One repeat" */
+		readonly words: string;
+		/** Null where the plate has none now. */
+		readonly draw: (plate: P, linked: Linked) => Drawing | null;
+	};
+	/** Puts a drawing that was read in in the place of what the plate is laid on; it takes none unless said. */
+	readonly takeDrawing?: (plate: P, drawing: Drawn) => Edit;
 	/** Its scales, for whoever wants to take one up. */
 	readonly scales?: (plate: P) => readonly ScaleDecision[];
 	/** How one is begun from a colour that is held anywhere, if it can be. */

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
 import { revisionSchema, wordsSchema } from '$lib/model/listed';
+import { drawPiece } from '$lib/plates/draw-plate';
 import { plateSchema } from '$lib/plates/plate';
 import { missingLinks, studyDocumentSchema, titleBlockSchema } from './study';
 import { linkedColourSchema, MOST_LINKED } from '$lib/model/linked';
@@ -59,16 +60,22 @@ export type Saved = z.infer<typeof savedSchema>;
 export const LEAST_PIXELS_WIDE = 200;
 export const MOST_PIXELS_WIDE = 4000;
 
-/** A plate to be drawn as pixels: `width` in pixels, 200 to 4000. */
+/** A plate, or the part of it that stands by itself, to be drawn as pixels: `width` in pixels, 200 to 4000. */
 export const pictureRequestSchema = z
 	.strictObject({
 		plate: plateSchema,
 		linked: z.array(linkedColourSchema).max(MOST_LINKED),
-		width: z.int().min(LEAST_PIXELS_WIDE).max(MOST_PIXELS_WIDE)
+		width: z.int().min(LEAST_PIXELS_WIDE).max(MOST_PIXELS_WIDE),
+		piece: z.literal(true).optional()
 	})
 	.refine(
 		({ plate, linked }) => missingLinks([plate], linked).length === 0,
 		'a plate whose linked colours come with it'
+	)
+	.refine(
+		({ plate, linked, piece }) =>
+			missingLinks([plate], linked).length > 0 || !piece || drawPiece(plate, linked) !== null,
+		'a plate that has such a part'
 	);
 
 /** The first plate of a study, without the others: what it follows of them is as it was last. */

@@ -30,7 +30,7 @@ const counted = (count: number, what: string): string =>
 function closedShape(shape: FoundShape, last: string, tolerance: number): { closed: ClosedShape; open: number } {
 	const rings = ringsOf(shape, last, tolerance);
 	const filled = shape.style.fill !== 'none' && shape.style.fill !== 'transparent';
-	const kept = rings.filter(({ closed }) => filled || closed);
+	const kept = rings.filter(({ outline, closed }) => outline.length > 2 && (filled || closed));
 	return {
 		closed: { rings: kept.map(({ outline }) => outline), evenOdd: shape.style.evenOdd },
 		open: rings.length - kept.length

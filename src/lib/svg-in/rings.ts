@@ -39,7 +39,7 @@ export function ringsOf(shape: FoundShape, last: string, tolerance: number): Rin
 	let corners: Point[] = [];
 	const end = (closes: boolean) => {
 		const [first, final] = [corners[0], corners.at(-1)];
-		if (first && final && corners.length > 2) {
+		if (first && final && corners.length > 1) {
 			const meets = Math.hypot(first[0] - final[0], first[1] - final[1]) <= CLOSE;
 			rings.push({ outline: meets ? corners.slice(0, -1) : corners, closed: closes || meets });
 		}

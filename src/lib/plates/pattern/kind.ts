@@ -3,8 +3,9 @@ import { type PlateKind } from '../kind';
 import { describePattern } from './describe';
 import { patchesOf } from './design';
 import { drawPattern } from './draw-pattern';
+import { drawTile } from './draw-tile';
 import { judgeDesign } from './judge';
-import { drawingInColours, newPattern, PATTERN_OFFERS } from './offers';
+import { newPattern, PATTERN_OFFERS } from './offers';
 import { setField } from './pattern-edits';
 import { patternPlaces, type PatternPlace } from './places';
 import { patternPlateSchema, type PatternPlate } from './schema';
@@ -48,8 +49,6 @@ export const pattern = {
 	listed: true,
 	places: patternPlaces,
 	judge: judgeDesign,
-	drawings: {
-		begin: drawingInColours,
-		take: (plate, drawing) => setField(plate.id, { grid: plate.grid, drawing })
-	}
+	piece: { words: 'One repeat', draw: drawTile },
+	takeDrawing: (plate, drawing) => setField(plate.id, { grid: plate.grid, drawing })
 } satisfies PlateKind<PatternPlate, PatternPlace>;

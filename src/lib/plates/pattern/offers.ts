@@ -38,7 +38,7 @@ function climates(study: Surroundings): PatternPlate {
 }
 
 /** A drawing whose regions have the colours of the study, neighbours unlike. */
-export const drawingInColours = (drawing: DrawingDecision, study: Surroundings): PatternPlate =>
+const drawingInColours = (drawing: DrawingDecision, study: Surroundings): PatternPlate =>
 	laidPattern({ ...emptyPattern(coloursOf(study)), drawing }, 'random', study);
 
 const same = (one: object, other: object): boolean => JSON.stringify(one) === JSON.stringify(other);

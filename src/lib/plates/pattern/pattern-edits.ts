@@ -1,4 +1,5 @@
 import { finderOf } from '$lib/core/pattern/finder';
+import { alikeBy } from '$lib/core/pattern/symmetry';
 import { type ColourSource } from '$lib/model/colour-text';
 import { withPlateOf, type Edit } from '$lib/model/edit';
 import { newId } from '$lib/model/ids';
@@ -33,6 +34,17 @@ export const setContent = (plateId: string, content: Content): Edit => {
 	const cells = writeCells(content);
 	return changePattern(plateId, (plate) => (plate.cells === cells ? plate : { ...plate, cells }));
 };
+
+/** Gives all cells that are the same by the plate's symmetry the colour of the first of them that has one. */
+export const repeatContent = (plateId: string): Edit =>
+	changePattern(plateId, (plate) => {
+		const content = contentOf(plate);
+		const next = alikeBy(gridOfPlate(plate), plate.symmetry).map((alike) => {
+			const first = alike.find((cell) => (content[cell] ?? null) !== null);
+			return first === undefined ? null : content[first]!;
+		});
+		return { ...plate, cells: writeCells(next) };
+	});
 
 /** Gives every cell of one colour another one, or none. */
 export const replaceColour = (plateId: string, from: number | null, to: number | null): Edit =>

@@ -1,4 +1,4 @@
-import { drawPlate } from '$lib/plates/draw-plate';
+import { drawPiece, drawPlate } from '$lib/plates/draw-plate';
 import { type Drawing } from '$lib/drawing/drawing';
 import { drawingToSvg, type PictureSource } from '$lib/drawing/svg';
 import { takenAway } from '$lib/drawing/taken-away';
@@ -43,9 +43,12 @@ export const print = (text: string): Promise<Made<Uint8Array>> =>
 /** A plate as PNG, out of the text of a picture request. */
 export const picture = (text: string): Promise<Made<Uint8Array>> =>
 	made(async () => {
-		const { plate, linked, width } = readAs(text, pictureRequestSchema);
+		const { plate, linked, width, piece } = readAs(text, pictureRequestSchema);
+		const drawing = (piece && drawPiece(plate, linked)) || drawPlate(plate, linked, 'full');
+		// As many whole pixels high as come nearest: a part that is laid beside itself must have no edge of half a pixel.
+		const height = (Math.round((width * drawing.height) / drawing.width) * drawing.width) / width;
 		const { drawingToPng } = await import('../picture/png');
-		return new Uint8Array(await drawingToPng(takenAway(drawPlate(plate, linked, 'full')), width));
+		return new Uint8Array(await drawingToPng(takenAway(piece ? { ...drawing, height } : drawing), width));
 	});
 
 /** The first plate of a stored study as SVG, in colours only; null where it has no plate. */

@@ -1,17 +1,28 @@
 <script lang="ts">
-	import { drawPlate } from '$lib/plates/draw-plate';
+	import { drawPiece, drawPlate } from '$lib/plates/draw-plate';
 	import { LEAST_PIXELS_WIDE, MOST_PIXELS_WIDE } from '$lib/study/requests';
 	import Sheet from '$lib/ui/Sheet.svelte';
-	import { downloadPng } from './take-away';
+	import { downloadPng, type Piece } from './take-away';
 	import { whileMade } from './while-made';
 	import { type Workbench } from './workbench.svelte';
 
-	/** How large the picture of the plate is to be. */
-	let { open = $bindable(), workbench }: { open: boolean; workbench: Workbench } = $props();
+	/** How large the picture of the plate, or of a part of it, is to be. */
+	interface Props {
+		open: boolean;
+		workbench: Workbench;
+		/** What of the plate, and what it is called. */
+		what: Piece;
+		words: string;
+	}
+	let { open = $bindable(), workbench, what, words }: Props = $props();
 
 	let width = $state(1584);
 	const drawing = $derived(
-		open && workbench.plate ? drawPlate(workbench.plate, workbench.document.linked, 'full') : null
+		!open || !workbench.plate
+			? null
+			: what === 'piece'
+				? drawPiece(workbench.plate, workbench.document.linked)
+				: drawPlate(workbench.plate, workbench.document.linked, 'full')
 	);
 	const fits = $derived(Number.isInteger(width) && width >= LEAST_PIXELS_WIDE && width <= MOST_PIXELS_WIDE);
 	const height = $derived(drawing ? Math.round((width * drawing.height) / drawing.width) : 0);
@@ -20,11 +31,11 @@
 		const { plate, document } = workbench;
 		if (!plate || !fits) return;
 		open = false;
-		void whileMade('the picture', (making) => downloadPng(plate, document.linked, width, making));
+		void whileMade('the picture', (making) => downloadPng(plate, document.linked, { width, what }, making));
 	}
 </script>
 
-<Sheet title="The plate as PNG" bind:open>
+<Sheet title="{words} as PNG" bind:open>
 	<label>
 		<span>Width in pixels</span>
 		<input

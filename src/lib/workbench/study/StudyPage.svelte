@@ -14,7 +14,7 @@
 	import ConflictDialog from './ConflictDialog.svelte';
 	import { OpenStudy } from './open-study.svelte';
 	import { Sides } from './sides.svelte';
-	import { bringDrawings, drawingsIn, takesDrawings } from './bring-drawing';
+	import { bringDrawing, drawingsIn } from './bring-drawing';
 	import { isWriting } from '$lib/ui/is-writing';
 	import { pasteTaken, takeAlong } from './take-along';
 	import StudyFrame from './StudyFrame.svelte';
@@ -88,13 +88,12 @@
 	/** Pictures and drawings that are pasted are brought; what else is pasted is left to whoever reads it. */
 	function pasteFiles(event: ClipboardEvent) {
 		const files = picturesIn(event.clipboardData);
-		// The text of a drawing has colours, too: it is one only where a plate takes it.
-		const drawings = isWriting(event.target) ? [] : drawingsIn(event.clipboardData, takesDrawings(workbench));
+		const drawings = isWriting(event.target) ? [] : drawingsIn(workbench, event.clipboardData);
 		if (files.length + drawings.length === 0) return;
 		event.preventDefault();
 		event.stopImmediatePropagation();
 		void bringOnPlates(workbench, files);
-		void bringDrawings(workbench, drawings);
+		void bringDrawing(workbench, drawings);
 	}
 
 	/** A file that is dropped is never opened in the page's place, whatever it is. */
@@ -104,7 +103,11 @@
 		if (!carriesFiles(event)) return;
 		event.preventDefault();
 		void bringOnPlates(workbench, picturesIn(event.dataTransfer));
-		void bringDrawings(workbench, drawingsIn(event.dataTransfer, false));
+		const drawings = drawingsIn(workbench, event.dataTransfer);
+		if (drawings.length === 0) return;
+		// Elsewhere the colours of a drawing are read.
+		event.stopImmediatePropagation();
+		void bringDrawing(workbench, drawings);
 	}
 
 	/** One plate again: of a second study the one that was being changed goes on alone. */
@@ -122,7 +125,7 @@
 	oncut={(event) => takeAlong(workbench, event)}
 	onpastecapture={(event) => pasteTaken(workbench, event) || pasteFiles(event)}
 	ondragover={(event) => carriesFiles(event) && event.preventDefault()}
-	ondrop={dropFiles}
+	ondropcapture={dropFiles}
 />
 <svelte:head><title>{workbench.document.titleBlock.title} · Ricercar</title></svelte:head>
 

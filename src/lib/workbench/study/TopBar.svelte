@@ -5,6 +5,8 @@
 	import { keepDefaults } from '$lib/client/own-defaults';
 	import { gradationToCss } from '$lib/core/format/css-properties';
 	import { benchOf } from '$lib/plates/benches.svelte';
+	import { drawPiece } from '$lib/plates/draw-plate';
+	import { kindOf } from '$lib/plates/kinds';
 	import BoardPicker from '$lib/ui/BoardPicker.svelte';
 	import { type Board } from '$lib/ui/boards';
 	import Mark from '$lib/ui/Mark.svelte';
@@ -15,7 +17,7 @@
 	import { setTitleBlock } from '$lib/study/edits';
 	import { type Saver } from './saver.svelte';
 	import SaveStateLine from './SaveStateLine.svelte';
-	import { downloadStudy, downloadStudyWhole, downloadSvg, taken } from './take-away';
+	import { downloadStudy, downloadStudyWhole, downloadSvg, taken, type Piece } from './take-away';
 	import ViewPicker from './ViewPicker.svelte';
 	import { type Workbench } from './workbench.svelte';
 
@@ -49,13 +51,30 @@
 		];
 	}
 
+	/** What of the plate becomes a picture. */
+	let pictured = $state<Piece>('plate');
+	function picture(what: Piece) {
+		pictured = what;
+		picturing = true;
+	}
+	/** Asked when the menu is opened, not at each turn of a dial. */
+	const pieceOf = ({ plate, document }: Workbench): string | null =>
+		plate && drawPiece(plate, document.linked) ? kindOf(plate).piece!.words : null;
+
 	const files = $derived.by((): MenuItem[] => {
 		const { plate, document } = workbench;
+		const piece = pieceOf(workbench);
 		const ofPlate = plate
 			? [
 					{ label: 'Print, as PDF …', run: () => (printing = true) },
 					{ label: 'The plate as SVG', run: () => void downloadSvg(plate, document.linked) },
-					{ label: 'The plate as PNG …', run: () => (picturing = true) }
+					{ label: 'The plate as PNG …', run: () => picture('plate') },
+					...(piece
+						? [
+								{ label: `${piece} as SVG`, run: () => void downloadSvg(plate, document.linked, 'piece') },
+								{ label: `${piece} as PNG …`, run: () => picture('piece') }
+							]
+						: [])
 				]
 			: [];
 		const sets = (plate && benchOf(plate)?.taken(workbench, plate)) ?? [];
@@ -110,7 +129,12 @@
 {/if}
 {#if asked.picturing}
 	{#await import('./PngDialog.svelte') then { default: PngDialog }}
-		<PngDialog bind:open={picturing} {workbench} />
+		<PngDialog
+			bind:open={picturing}
+			{workbench}
+			what={pictured}
+			words={(pictured === 'piece' && pieceOf(workbench)) || 'The plate'}
+		/>
 	{/await}
 {/if}
 {#if asked.title}

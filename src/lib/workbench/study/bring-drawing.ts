@@ -1,20 +1,14 @@
 import { readDrawingApart } from '$lib/client/drawings';
 import { drawnSchema, MOST_DRAWN, type Drawn } from '$lib/model/drawn';
-import { addPlate } from '$lib/model/edit-plates';
 import { asLine } from '$lib/model/line';
-import { KIND_NAMES, kindNamed, kindOf, surroundingsOf } from '$lib/plates/kinds';
+import { kindOf } from '$lib/plates/kinds';
 import { notices } from '$lib/ui/notices.svelte';
-import { openPlate } from '../index/plate-actions';
-import { hasRoomForPlate } from './room';
 import { type Workbench } from './workbench.svelte';
 
 /** In bytes. */
 const LARGEST = 5_000_000;
 
 const isDrawingFile = ({ type, name }: File): boolean => type === 'image/svg+xml' || /\.svg$/i.test(name);
-
-/** Whether the open plate takes drawings in the place of what it is laid on. */
-export const takesDrawings = ({ plate }: Workbench): boolean => plate !== null && kindOf(plate).drawings !== undefined;
 
 interface Brought {
 	readonly name: string;
@@ -23,12 +17,13 @@ interface Brought {
 	readonly size: number;
 }
 
-/** What is dropped or pasted as drawings: files, or, where it is looked for, the text of one. */
-export function drawingsIn(data: DataTransfer | null, asText: boolean): Brought[] {
+/** What is dropped or pasted as drawings where the open plate takes one: files, or the text of one. Elsewhere it is a file with colours. */
+export function drawingsIn({ plate }: Workbench, data: DataTransfer | null): Brought[] {
+	if (!plate || !kindOf(plate).takeDrawing) return [];
 	const files = [...(data?.files ?? [])].filter(isDrawingFile);
 	if (files.length > 0)
 		return files.map((file) => ({ name: nameOf(file.name), text: () => file.text(), size: file.size }));
-	const text = asText ? (data?.getData('text/plain') ?? '') : '';
+	const text = data?.getData('text/plain') ?? '';
 	// The head of a file: what else stands in a text is no drawing.
 	const isDrawing = /<svg[\s>]/.test(text.slice(0, 2000)) && text.trimStart().startsWith('<');
 	return isDrawing ? [{ name: 'A drawing', text: () => Promise.resolve(text), size: text.length }] : [];
@@ -74,21 +69,12 @@ export async function readBrought({ name, text, size }: Brought): Promise<Drawn 
 	}
 }
 
-/** Brings drawings: the open plate takes one, where its kind takes any; otherwise each comes on a plate of its own. */
-export async function bringDrawings(workbench: Workbench, brought: readonly Brought[]): Promise<void> {
-	for (const each of brought) {
-		const drawn = await readBrought(each);
-		if (!drawn) continue;
-		const { plate } = workbench;
-		const take = plate && kindOf(plate).drawings?.take;
-		if (plate && take && brought.length === 1) {
-			workbench.edit('Read in a drawing', take(plate, drawn));
-			continue;
-		}
-		const begin = KIND_NAMES.map((kind) => kindNamed(kind).drawings?.begin).find((found) => found !== undefined);
-		if (!begin || !hasRoomForPlate(workbench.decided)) return;
-		const added = begin(drawn, surroundingsOf(workbench.decided));
-		workbench.edit('Read in a drawing', addPlate(added, plate?.id ?? null));
-		openPlate(workbench, added.id);
-	}
+/** Puts a drawing on the open plate, in the place of what it is laid on; of several only the first. */
+export async function bringDrawing(workbench: Workbench, [first, ...others]: readonly Brought[]): Promise<void> {
+	const { plate } = workbench;
+	const drawn = first && (await readBrought(first));
+	const take = plate && kindOf(plate).takeDrawing;
+	if (!drawn || !take) return;
+	workbench.edit('Read in a drawing', take(plate, drawn));
+	if (others.length > 0) notices.say('A plate takes one drawing: the others are left out.');
 }

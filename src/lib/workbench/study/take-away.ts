@@ -4,7 +4,7 @@ import { type NamedColour } from '$lib/core/format/colour-list';
 import { takenAwayApart } from '$lib/client/drawings';
 import { sourcesOf } from '$lib/client/pictures';
 import { zipOfStudy } from '$lib/client/study-zip';
-import { drawPlate, revealsOf } from '$lib/plates/draw-plate';
+import { drawPiece, drawPlate, revealsOf } from '$lib/plates/draw-plate';
 import { drawingToSvg } from '$lib/drawing/svg';
 import { type Plate } from '$lib/plates/plate';
 import { type PageLayout, type PrintRequest } from '$lib/study/print';
@@ -14,23 +14,31 @@ import { type LinkedColour } from '$lib/model/linked';
 import { writeStudyFile } from '$lib/study/study-file';
 import { type ColourSet } from '../bench';
 
+/** What of a plate is taken away: the whole, or the part of it that stands by itself. */
+export type Piece = 'plate' | 'piece';
+
 /** The plate as SVG, its pictures inside; says so where one is not at hand. */
-export async function downloadSvg(plate: Plate, linked: readonly LinkedColour[]): Promise<void> {
-	const drawing = await takenAwayApart(drawPlate(plate, linked, 'full'));
+export async function downloadSvg(plate: Plate, linked: readonly LinkedColour[], what: Piece = 'plate'): Promise<void> {
+	const drawn = what === 'piece' ? drawPiece(plate, linked) : drawPlate(plate, linked, 'full');
+	if (!drawn) return;
+	const drawing = await takenAwayApart(drawn);
 	const sources = await sourcesOf(drawing).catch((error: Error) => notices.say(error.message));
 	if (!sources) return;
 	const svg = drawingToSvg(drawing, undefined, sources);
-	download(`${plainName(plate.title)}.svg`, new Blob([svg], { type: 'image/svg+xml' }));
+	download(`${plainName(drawn.title)}.svg`, new Blob([svg], { type: 'image/svg+xml' }));
 }
 
 /** The plate as PNG, so many pixels wide, drawn by the server. Says in words what went wrong. */
 export const downloadPng = (
 	plate: Plate,
 	linked: readonly LinkedColour[],
-	width: number,
+	{ width, what }: { width: number; what: Piece },
 	making: Making
-): Promise<string | null> =>
-	downloadMade('/api/pictures', { plate, linked, width }, `${plainName(plate.title)}.png`, making);
+): Promise<string | null> => {
+	const title = (what === 'piece' && drawPiece(plate, linked)?.title) || plate.title;
+	const asked = { plate, linked, width, ...(what === 'piece' ? { piece: true } : {}) };
+	return downloadMade('/api/pictures', asked, `${plainName(title)}.png`, making);
+};
 
 /** A study as it stands, as a hand-out whose answers are still to be found, or as one that gives them. */
 export const PRINTED_AS = ['stands', 'questions', 'answers'] as const;

@@ -222,11 +222,19 @@
 					.join('')
 			: ''
 	);
+	/** A bracket under the design for one repeat across. */
+	const repeat = $derived.by((): string => {
+		const { across } = plate.symmetry;
+		if (!grid.pitch || across === 0) return '';
+		const [x, y] = [DESIGN.x, DESIGN.y + DESIGN.height + 4];
+		return `M${x} ${y}v6h${across * grid.pitch.column.along}v-6`;
+	});
 	const isBlockHere = $derived(tool.stroke === 'block' && tool.block?.plate === plate.id);
 </script>
 
 <svg class="lines" viewBox="0 0 {PLATE_WIDTH} {PLATE_HEIGHT}" aria-hidden="true">
 	{#if lines !== ''}<path d={lines} />{/if}
+	{#if repeat !== ''}<path class="repeat" d={repeat} />{/if}
 	{#if isBlockHere}<path class="block" d={tool.block!.cells.map((cell) => field.paths[cell] ?? '').join('')} />{/if}
 	{#if drawn && tool.stroke === 'block'}
 		<rect
@@ -299,6 +307,10 @@
 		fill: none;
 		stroke: #80808066;
 		stroke-width: 0.7;
+	}
+	.lines .repeat {
+		stroke: var(--ink);
+		stroke-width: 1;
 	}
 	.lines .block {
 		stroke: #fff;

@@ -57,15 +57,17 @@
 
 	function take() {
 		if (!climate) return;
-		workbench.edit('Take a climate', takeClimate(plate.id, climate.id));
+		const { id, name } = climate;
+		workbench.edit('Take a climate', takeClimate(plate.id, id));
 		holdClimate(workbench, plate, 0);
-		notices.say(`The design has the colours of “${climate.name}” now.`, { label: 'Undo', run: () => workbench.undo() });
+		notices.say(`The design has the colours of “${name}” now.`, { label: 'Undo', run: () => workbench.undo() });
 	}
 
 	function remove() {
 		if (!climate) return;
-		workbench.edit('Take a climate out', removeClimate(plate.id, climate.id));
-		notices.say(`“${climate.name}” taken out.`, { label: 'Undo', run: () => workbench.undo() });
+		const { id, name } = climate;
+		workbench.edit('Take a climate out', removeClimate(plate.id, id));
+		notices.say(`“${name}” taken out.`, { label: 'Undo', run: () => workbench.undo() });
 	}
 
 	function spread(row: SourceRow, close: () => void) {
@@ -169,7 +171,7 @@
 	</p>
 	<table>
 		<thead>
-			<tr><th></th><th scope="col">value</th><th scope="col">chroma</th><th scope="col">warm</th></tr>
+			<tr><td></td><th scope="col">value</th><th scope="col">chroma</th><th scope="col">warm</th></tr>
 		</thead>
 		<tbody>
 			{#each all as { name, readings }, i (i)}

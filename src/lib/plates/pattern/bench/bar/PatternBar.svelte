@@ -7,7 +7,7 @@
 	import PlateBar from '$lib/workbench/study/PlateBar.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { gridOfPlate } from '../../field';
-	import { addClimates, decidePattern, setField } from '../../pattern-edits';
+	import { addClimates, decidePattern, repeatContent, setField } from '../../pattern-edits';
 	import { rowsOfScales } from '../../make';
 	import { surroundingsOf } from '$lib/plates/kinds';
 	import { MOST_CLIMATES, type GridDecision, type PatternPlate } from '../../schema';
@@ -43,6 +43,10 @@
 		workbench.edit('Change the grid', setField(plate.id, { grid: { ...plate.grid, ...decisions } }));
 	const setSymmetry = (decisions: Partial<PatternPlate['symmetry']>) =>
 		decide('Change what repeats', { symmetry: { ...plate.symmetry, ...decisions } });
+
+	const isSymmetric = $derived(
+		plate.symmetry.across + plate.symmetry.down > 0 || plate.symmetry.mirror !== 'none' || plate.symmetry.turns > 1
+	);
 
 	function chooseStroke(stroke: Stroke) {
 		tool.stroke = stroke;
@@ -161,6 +165,12 @@
 				onchoose={(turns) => setSymmetry({ turns: Number(turns) as Turns })}
 			/>
 		{/if}
+		<button
+			class="act"
+			disabled={!isSymmetric}
+			title="Gives cells that are the same by what repeats the colour of the first of them"
+			onclick={() => workbench.edit('Repeat what is here', repeatContent(plate.id))}>Repeat what is here</button
+		>
 	</div>
 {/snippet}
 {#snippet look()}
@@ -191,7 +201,7 @@
 				field,
 				strokes,
 				...(grid.pitch ? [repeats] : []),
-				...(offered.mirrors.length + offered.turns.length > 2 ? [symmetry] : []),
+				...(grid.pitch || offered.mirrors.length + offered.turns.length > 2 ? [symmetry] : []),
 				look
 			]}
 	{end}
