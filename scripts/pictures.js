@@ -28,14 +28,6 @@ const VIEWS = [
 	['studies', null, async () => {}],
 	['study', 'Blanket border, first warp', (page) => step(page, 5, 7)],
 	[
-		'layouts',
-		'Band for the north door',
-		async (page) => {
-			await page.getByRole('button', { name: 'Plate 5: A rosette for the door, and its path' }).click();
-			await step(page, 3, 4);
-		}
-	],
-	[
 		'choices',
 		'A banner of one value',
 		async (page) => {
@@ -65,7 +57,15 @@ const VIEWS = [
 		}
 	],
 	['mixes', 'Mixing the dye bath', async () => {}],
-	['overlap', 'Mixing the dye bath', async (page) => page.getByRole('button', { name: /^Plate 4: / }).click()],
+	['pattern', 'Floor cloth for the weaving hall', (page) => page.waitForTimeout(1500)],
+	[
+		'climates',
+		'Floor cloth for the weaving hall',
+		async (page) => {
+			await page.getByRole('button', { name: /^Plate 3: / }).click();
+			await page.waitForTimeout(1500);
+		}
+	],
 	[
 		'one-as-two',
 		'Ground and figure',

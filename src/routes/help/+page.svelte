@@ -85,6 +85,19 @@
 			]
 		},
 		{
+			where: 'On the cells of a pattern',
+			keys: [
+				['← → ↑ ↓', 'the next cell that way; with Shift it is filled on the way'],
+				['Space', 'fill the cell'],
+				['Delete', 'empty it'],
+				['1 to 9, 0', 'choose a colour by its number'],
+				['A', 'fill all that hangs together and has the same colour'],
+				['R', 'replace every cell of this colour'],
+				['T', 'take up the colour of the cell'],
+				['Enter', 'into the mixer']
+			]
+		},
+		{
 			where: 'While a study is shown to a room',
 			keys: [
 				['→, Space', 'reveal more, then the next plate'],
@@ -152,6 +165,17 @@
 					'A picture in two to five values, cut so that pixels lie nearest to them; painters call it notan.'
 				],
 				['key', 'High where three quarters of the area have value 65 or more, low where they have 40 or less.']
+			]
+		},
+		{
+			heading: 'Patterns',
+			terms: [
+				['cell, region', 'One field of a design: of a grid, or of a drawing.'],
+				['run', 'Cells filled in a straight line in one stroke; with Shift along the directions of the grid.'],
+				['accent', 'A colour that stands apart from the row: rules leave it out, boxes have it on every sixth.'],
+				['climate', 'Other colours for the same cells, each by its number.'],
+				['shares exchanged', 'What covered most covers least, and so on inwards: figure and ground change places.'],
+				['outline', 'Neighbouring cells of one colour joined into one shape, as files have them.']
 			]
 		},
 		{
