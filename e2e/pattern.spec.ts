@@ -237,6 +237,14 @@ test('by the keyboard alone, with the words that a screen reader gets', async ({
 	await page.keyboard.press('ArrowDown');
 	await page.keyboard.press('r');
 	await expect(describes(page)).toContainText('filled with 1 colour');
+	// A block of two cells by its corners, laid elsewhere.
+	await page.keyboard.press('b');
+	await expect(said(page)).toHaveText(/^corner of a block: /);
+	await page.keyboard.press('ArrowRight');
+	await page.keyboard.press('b');
+	await expect(said(page)).toHaveText('2 cells taken as a block; Space lays it with its middle on a cell');
+	await page.getByText('cells', { exact: true }).click();
+	await cells(page).focus();
 	await page.keyboard.press('Delete');
 	await expect(said(page)).toHaveText(/^emptied: empty; /);
 	await page.keyboard.press('Control+z');

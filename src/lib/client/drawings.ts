@@ -43,12 +43,19 @@ export async function readDrawingApart(file: string, { signal, onshape }: Readin
 	}
 }
 
-/** A drawing as files have it: the cells of designs joined into few outlines, which takes its time where there are thousands. */
+/**
+ * A drawing as files have it: the cells of designs joined into few outlines, which takes its time where there are thousands.
+ * @throws Error whose message says to people that it could not be done.
+ */
 export async function takenAwayApart(drawing: Drawing): Promise<Drawing> {
 	if (!drawing.shapes.some((shape) => shape.kind === 'mosaic' && shape.taken)) return drawing;
 	const { worker, work } = begun();
+	const failed = new Promise<never>((_, fail) => {
+		const end = () => fail(new Error('The outlines could not be joined. Try again, or take it away as cells.'));
+		worker.addEventListener('error', end, { once: true });
+	});
 	try {
-		return await work.takenAway(drawing);
+		return await Promise.race([work.takenAway(drawing), failed]);
 	} finally {
 		worker.terminate();
 	}

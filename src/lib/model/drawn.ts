@@ -5,7 +5,10 @@ import { lineSchema } from './line';
 const regionSchema = z
 	.string()
 	.max(60_000)
-	.regex(/^(?:M\d[\d.]* \d[\d.]*(?:L\d[\d.]* \d[\d.]*){2,}z)+$/, 'a region of straight lines: M x y L x y … z');
+	.regex(
+		/^(?:M\d{1,6}(?:\.\d{1,6})? \d{1,6}(?:\.\d{1,6})?(?:L\d{1,6}(?:\.\d{1,6})? \d{1,6}(?:\.\d{1,6})?){2,}z)+$/,
+		'a region of straight lines: M x y L x y … z'
+	);
 
 export const MOST_REGIONS = 2000;
 /** All regions of a drawing together, in letters. */

@@ -175,6 +175,15 @@ describe('hostile drawings', () => {
 		expect(refused(svg(' '.repeat(5_000_001))).message).toContain('too long');
 	});
 
+	it('a path of a hundred thousand corners is read or refused in words, and not by a fall', () => {
+		const corners = Array.from(
+			{ length: 100_000 },
+			(_, i) => `${50 + 40 * Math.cos(i)} ${50 + 40 * Math.sin(i * 1.1)}`
+		);
+		const { regions } = readDrawing(svg(`<rect width="90" height="90"/><path fill="none" d="M${corners.join('L')}"/>`));
+		expect(regions).toHaveLength(1);
+	});
+
 	it('what is taken is always a drawing that can be kept', () => {
 		const files = [
 			svg('<rect width="1e-9" height="5"/><circle cx="1e3" cy="-1e3" r="3"/><path d="M0 0L10 0L10 10L0 10"/>'),

@@ -1,5 +1,8 @@
+import { converter, differenceCiede2000 } from 'culori';
 import { describe, expect, it } from 'vitest';
 import { linearToOklab } from '$lib/core/colour/oklab';
+import { coloursOfPlate } from '$lib/plates/draw-plate';
+import { followed } from '$lib/study/followed';
 import { judgePlate } from '$lib/plates/judge-plate';
 import { scaleOf } from '$lib/plates/scales/scale-of';
 import { loadTemplates } from './templates';
@@ -20,6 +23,21 @@ describe('templates', () => {
 		const intervals = (await loadTemplates()).find(({ name }) => name === 'Four intervals')!;
 		for (const { holds, reason } of judgePlate(scalesPlateOf(intervals.document), intervals.document.linked))
 			expect(holds, reason).toBe(true);
+	});
+
+	it('solids follow their parent: light, middle and dark fall in value, and the accent stands far off (CIEDE2000 by culori)', async () => {
+		const { linked, plates } = (await loadTemplates()).find(
+			({ name }) => name === 'Solids on a triangular grid'
+		)!.document;
+		const design = plates.find((plate) => plate.kind === 'pattern')!;
+		const codes = coloursOfPlate(design, linked).map(({ hex }) => hex);
+		const values = codes.slice(0, 3).map((code) => converter('lab65')(code)!.l);
+		expect(values[0]! - values[1]!).toBeGreaterThan(10);
+		expect(values[1]! - values[2]!).toBeGreaterThan(10);
+		for (const code of codes.slice(0, 3)) expect(differenceCiede2000()(code, codes[3]!)).toBeGreaterThan(15);
+		const turned = linked.map((colour) => (colour.name === 'Madder' ? { ...colour, text: '#2f7a4a' } : colour));
+		const after = followed({ linked: turned, plates }).study.plates.find(({ id }) => id === design.id)!;
+		expect(coloursOfPlate(after, turned).map(({ hex }) => hex)).not.toEqual(codes);
 	});
 
 	it('a hue dulled by its complement passes through a near-neutral in the middle (common practice, no source)', async () => {

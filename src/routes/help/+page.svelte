@@ -94,6 +94,7 @@
 				['A', 'fill all that hangs together and has the same colour'],
 				['R', 'replace every cell of this colour'],
 				['T', 'take up the colour of the cell'],
+				['B', 'mark a corner of a block; at the second corner take it: Space lays it'],
 				['Enter', 'into the mixer']
 			]
 		},

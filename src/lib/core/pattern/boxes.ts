@@ -12,7 +12,8 @@ export interface Boxes {
 	readonly apart: boolean;
 }
 
-const byThirds = (order: readonly number[]): [number[], number[], number[]] => {
+/** Colours from light to dark as the lit face, the middle one and the dark one take them. */
+export const byThirds = (order: readonly number[]): [number[], number[], number[]] => {
 	const at = (third: number): number => Math.round((third * order.length) / 3);
 	const part = (third: number): number[] => {
 		const found = order.slice(at(third), at(third + 1));
@@ -20,6 +21,10 @@ const byThirds = (order: readonly number[]): [number[], number[], number[]] => {
 	};
 	return [part(0), part(1), part(2)];
 };
+
+/** The colours that faces take: standing apart, the lightest and the darkest of four or more are ground and shadows. */
+export const onFaces = (order: readonly number[], apart: boolean): readonly number[] =>
+	apart && order.length >= 4 ? order.slice(1, -1) : order;
 
 /** One of every four boxes, so that no two touch. */
 const isApart = ([one, other]: BoxPlace): boolean => one % 2 === 0 && other % 2 === 0;
@@ -60,8 +65,7 @@ export function layBoxes(
 	accent: number | null,
 	{ light, apart }: Boxes
 ): number[] {
-	const reserves = apart && order.length >= 4;
-	const thirds = byThirds(reserves ? order.slice(1, -1) : order);
+	const thirds = byThirds(onFaces(order, apart));
 	const [ground, shadow] = [order[0]!, order.at(-1)!];
 	const solids = solidsOf(spec, grid);
 	const laid = solids.map(({ face, box: [one, other] }) => {

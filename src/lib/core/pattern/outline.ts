@@ -24,9 +24,17 @@ export function middleOf(outline: Outline): Point {
 	return [mx / whole, my / whole];
 }
 
-export function bounds(outline: Outline) {
-	const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
-	return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
+/** The upright rectangle about points; of none, infinitely small. */
+export function bounds(points: readonly Point[]) {
+	let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
+	// There may be more points than a call takes arguments.
+	for (const [x, y] of points) {
+		left = Math.min(left, x);
+		right = Math.max(right, x);
+		top = Math.min(top, y);
+		bottom = Math.max(bottom, y);
+	}
+	return { left, right, top, bottom };
 }
 
 /** Whether a point lies in a shape: a ray from it crosses its edges an odd number of times. */

@@ -1,5 +1,5 @@
 import { cellOf, gridOf, layGrid, type LaidGrid } from '$lib/core/pattern/grid';
-import { type Outline, type Point } from '$lib/core/pattern/outline';
+import { bounds, type Outline, type Point } from '$lib/core/pattern/outline';
 import { type Box } from '$lib/drawing/box';
 import { inPath } from '$lib/drawing/rounded';
 import { drawnRegions, ringsOfPath } from './drawn';
@@ -17,7 +17,8 @@ type Decided = Pick<PatternPlate, 'grid' | 'drawing'>;
 
 const keyOf = ({ grid, drawing }: Decided): string => JSON.stringify(drawing ?? grid);
 
-const MOST_KNOWN = 24;
+/** Of the largest grids some ten megabytes each. */
+const MOST_KNOWN = 8;
 const known = new Map<string, LaidGrid>();
 const ofPlates = new WeakMap<object, string>();
 
@@ -55,10 +56,11 @@ function inTheMiddle({ cells, pitch }: LaidGrid): LaidGrid {
 function laidFor(plate: Decided): LaidGrid {
 	const { grid, drawing } = plate;
 	if (!drawing) return inTheMiddle(layGrid(grid, DESIGN.width, DESIGN.height));
-	const { width, height, regions } = drawnRegions(drawing);
-	const scale = Math.min(DESIGN.width / width, DESIGN.height / height);
+	const regions = drawnRegions(drawing).regions.map(ringsOfPath);
+	const { left, right, top, bottom } = bounds(regions.flat(2));
+	const scale = Math.min(DESIGN.width / Math.max(1, right - left), DESIGN.height / Math.max(1, bottom - top));
 	const cells = regions.map((region) => {
-		const rings = ringsOfPath(region).map((ring) => ring.map(([x, y]): Point => [x * scale, y * scale]));
+		const rings = region.map((ring) => ring.map(([x, y]): Point => [x * scale, y * scale]));
 		return cellOf(rings[0]!, rings.slice(1));
 	});
 	return inTheMiddle({ ...gridOf(cells), pitch: null });

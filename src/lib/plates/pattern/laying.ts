@@ -1,7 +1,6 @@
 import { layBoxes } from '$lib/core/pattern/boxes';
 import { layByRule } from '$lib/core/pattern/lay';
-import { valueOf } from '$lib/model/resolve';
-import { colourOf, textOf } from '$lib/model/resolve';
+import { colourOf, textOf, valueOf } from '$lib/model/resolve';
 import { type LinkedColour } from '$lib/model/linked';
 import { gridOfPlate } from './field';
 import { type PatternPlate } from './schema';
@@ -14,7 +13,7 @@ export function rowOf({ colours }: PatternPlate): number[] {
 }
 
 /** The row from light to dark; colours that are linked are as they are in the study. */
-function lightToDark(plate: PatternPlate, linked: readonly LinkedColour[]): number[] {
+export function lightToDark(plate: PatternPlate, linked: readonly LinkedColour[]): number[] {
 	const valueAt = (i: number): number => {
 		const { source } = plate.colours[i]!;
 		const known = 'text' in source || linked.some(({ id }) => id === source.linked);

@@ -70,6 +70,34 @@ describe('a design as it is stored', () => {
 	});
 });
 
+describe('hostile designs', () => {
+	it('regions that are no numbers, or none at all, are refused; letters that are no colours are empty cells', () => {
+		const drawn = (region: string) => ({
+			...plain(),
+			drawing: { name: 'Ours', width: 10, height: 10, regions: [region] }
+		});
+		expect(plateSchema.safeParse(drawn('M0 0L5 0L5 5z')).success).toBe(true);
+		for (const region of ['M0 0L5 0z', 'M1.2.3 0L5 5L0 5z', 'M0 0L9999999 0L5 5z', 'M0 0C1 1 2 2 3 3z', ''])
+			expect(plateSchema.safeParse(drawn(region)).success, region).toBe(false);
+		expect(plateSchema.safeParse({ ...plain(), cells: 'A'.repeat(8001) }).success).toBe(false);
+		expect(plateSchema.safeParse({ ...plain(), cells: '<' }).success).toBe(false);
+		expect(contentOf(plain({}, 'Z'.repeat(8))).every((own) => own === null)).toBe(true);
+	});
+
+	it('a drawing that says it is small and is large is laid out in its place all the same', () => {
+		const plate = {
+			...plain(),
+			drawing: { name: 'Ours', width: 1, height: 1, regions: ['M0 0L900000 0L900000 900000z'] }
+		};
+		for (const { outline } of gridOfPlate(plate).cells)
+			for (const [x, y] of outline) {
+				expect(x).toBeGreaterThanOrEqual(27);
+				expect(x).toBeLessThanOrEqual(765);
+				expect(y).toBeLessThanOrEqual(451);
+			}
+	});
+});
+
 describe('changing a design', () => {
 	it('cells are filled, emptied and replaced; the rest stays', () => {
 		const plate = plain({}, 'AABB');

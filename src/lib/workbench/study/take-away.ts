@@ -21,9 +21,10 @@ export type Piece = 'plate' | 'piece';
 export async function downloadSvg(plate: Plate, linked: readonly LinkedColour[], what: Piece = 'plate'): Promise<void> {
 	const drawn = what === 'piece' ? drawPiece(plate, linked) : drawPlate(plate, linked, 'full');
 	if (!drawn) return;
-	const drawing = await takenAwayApart(drawn);
-	const sources = await sourcesOf(drawing).catch((error: Error) => notices.say(error.message));
-	if (!sources) return;
+	const said = (error: Error) => notices.say(error.message);
+	const drawing = await takenAwayApart(drawn).catch(said);
+	const sources = drawing && (await sourcesOf(drawing).catch(said));
+	if (!drawing || !sources) return;
 	const svg = drawingToSvg(drawing, undefined, sources);
 	download(`${plainName(drawn.title)}.svg`, new Blob([svg], { type: 'image/svg+xml' }));
 }

@@ -2,7 +2,8 @@
 	import { untrack } from 'svelte';
 	import { type Drawing } from '$lib/drawing/drawing';
 	import { inTurn } from '$lib/ui/in-turn';
-	import { LIGHTS } from '$lib/core/pattern/boxes';
+	import { byThirds, LIGHTS, onFaces } from '$lib/core/pattern/boxes';
+	import { lightToDark } from '../laying';
 	import CheckField from '$lib/ui/CheckField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { decidePattern, layDesign } from '../pattern-edits';
@@ -48,6 +49,14 @@
 	}
 	const stand = (apart: boolean) =>
 		workbench.edit('Change how boxes stand', layDesign(plate.id, 'boxes', { boxes: { ...plate.boxes, apart } }));
+	/** Which colours the faces take, by their numbers: "lit 1 to 3, middle 4, dark 5 to 7". */
+	const faces = $derived.by((): string => {
+		const order = lightToDark({ ...decided, colours }, workbench.document.linked);
+		const [lit, middle, dark] = byThirds(onFaces(order, standing.apart)).map((part) =>
+			part.map((i) => i + 1).join(', ')
+		);
+		return `lit face ${lit}; middle ${middle}; dark ${dark}`;
+	});
 	const again = () =>
 		workbench.edit('Lay at random again', layDesign(plate.id, 'random', { seed: (plate.seed + 1) % (MOST_SEED + 1) }));
 	const empty = () => workbench.edit('Empty all cells', decidePattern(plate.id, { cells: '' }));
@@ -79,6 +88,7 @@
 			<button class="act small" title="Lays the boxes with the light from another side" onclick={turnLight}
 				>Turn the light</button
 			>
+			<span class="faces">{faces}</span>
 			<CheckField words="boxes apart, with shadows" checked={plate.boxes.apart} onset={stand} />
 		{/if}
 		<button class="act small" title="Lays them at random from another beginning" onclick={again}>At random again</button
@@ -127,6 +137,9 @@
 	}
 	.rules span {
 		font-size: 11.5px;
+	}
+	.faces {
+		color: var(--soft);
 	}
 	.acts {
 		display: flex;

@@ -165,6 +165,24 @@
 		return true;
 	}
 
+	/** The first corner of a block that is taken by keys. */
+	let corner: number | null = null;
+
+	/** Marks a corner of a block, or takes the block between that one and the cursor. */
+	function cornerOfBlock() {
+		if (corner === null || corner >= grid.cells.length) {
+			corner = cursor;
+			say(cursor, 'corner of a block: ');
+			return;
+		}
+		const [from, to] = [grid.cells[corner]!.middle, grid.cells[cursor]!.middle];
+		const taken = cellsBetween(grid, from, to);
+		corner = null;
+		tool.stroke = 'block';
+		takeBlock(latest(workbench, plate), taken);
+		said = `${countWords(taken.length, 'cell')} taken as a block; Space lays it with its middle on a cell`;
+	}
+
 	const KEYS: Readonly<Record<string, () => void>> = {
 		' ': () => {
 			if (clicked(cursor)) say(cursor);
@@ -180,6 +198,7 @@
 			fillArea(workbench, latest(workbench, plate), cursor, `area ${++gestures}`);
 			say(cursor, 'area filled: ');
 		},
+		b: () => cornerOfBlock(),
 		r: () => replaceLike(workbench, latest(workbench, plate), cursor),
 		t: () => {
 			takeUp(workbench, latest(workbench, plate), cursor);
@@ -217,7 +236,7 @@
 	style:top={top(DESIGN.y)}
 	style:width={left(DESIGN.width)}
 	style:height={top(DESIGN.height)}
-	aria-label="Cells of the design: arrow keys go from cell to cell, with Shift they fill on the way; Space fills, Delete empties, 1 to 9 and 0 choose a colour, A fills an area, R replaces all like it, T takes up its colour, Enter goes to the mixer"
+	aria-label="Cells of the design: arrow keys go from cell to cell, with Shift they fill on the way; Space fills, Delete empties, 1 to 9 and 0 choose a colour, A fills an area, R replaces all like it, T takes up its colour, B marks the corners of a block, which Space lays, Enter goes to the mixer"
 	onpointerdown={begin}
 	onpointermove={move}
 	onpointerup={end}

@@ -1,5 +1,4 @@
-import { laidElsewhere } from '$lib/core/pattern/symmetry';
-import { alikeBy } from '$lib/core/pattern/symmetry';
+import { alikeBy, laidElsewhere } from '$lib/core/pattern/symmetry';
 import { sameAround } from '$lib/core/pattern/lay';
 import { plateOf } from '$lib/model/edit';
 import { notices } from '$lib/ui/notices.svelte';

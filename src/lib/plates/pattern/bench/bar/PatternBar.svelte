@@ -13,6 +13,7 @@
 	import { MOST_CLIMATES, type GridDecision, type PatternPlate } from '../../schema';
 	import { sixClimates } from '../../spread';
 	import { MIRROR_WORDS, TURN_WORDS } from '../../words';
+	import { holdClimate } from '../climate-held';
 	import { turnsInWhole } from '../filling';
 	import { STROKES, tool, type Stroke } from '../tool.svelte';
 	import BandFields from './BandFields.svelte';
@@ -23,11 +24,10 @@
 
 	const grid = $derived(gridOfPlate(plate));
 	const offered = $derived(symmetriesOf(grid));
-	const turnKeys = $derived(
-		offered.turns
-			.filter((turns) => turns <= 2 || plate.symmetry.across === 0 || turns !== 3)
-			.map((turns) => String(turns) as keyof typeof TURN_WORDS)
-	);
+	const turnKeys = $derived(offered.turns.map((turns) => String(turns) as keyof typeof TURN_WORDS));
+	/** What the grid has not stays aside, for one that has it. */
+	const turns = $derived(offered.turns.includes(plate.symmetry.turns) ? plate.symmetry.turns : 1);
+	const mirror = $derived(offered.mirrors.includes(plate.symmetry.mirror) ? plate.symmetry.mirror : 'none');
 
 	const STROKE_WORDS: Readonly<Record<Stroke, string>> = {
 		cells: 'cells',
@@ -59,7 +59,10 @@
 	/** Compares the design in several climates; the first time, in as many as are found. */
 	function compare() {
 		const several = plate.shows === 'climates';
-		if (several) return decide('Show the design', { shows: 'design' });
+		if (several) {
+			decide('Show the design', { shows: 'design' });
+			return holdClimate(workbench, plate, 0);
+		}
 		const added =
 			plate.climates.length > 0
 				? []
@@ -133,7 +136,7 @@
 			onset={(across) => setSymmetry({ across })}
 		/>
 		<span>across</span>
-		{#if plate.symmetry.turns <= 2}
+		{#if turns <= 2}
 			<NumberField
 				label="Repeat every so many rows, 0 for none"
 				value={plate.symmetry.down}
@@ -152,8 +155,8 @@
 				label="Mirror"
 				choices={offered.mirrors}
 				words={MIRROR_WORDS}
-				value={plate.symmetry.mirror}
-				onchoose={(mirror) => setSymmetry({ mirror })}
+				value={mirror}
+				onchoose={(chosen) => setSymmetry({ mirror: chosen })}
 			/>
 		{/if}
 		{#if offered.turns.length > 1}
@@ -161,8 +164,8 @@
 				label="Turned"
 				choices={turnKeys}
 				words={TURN_WORDS}
-				value={String(plate.symmetry.turns) as keyof typeof TURN_WORDS}
-				onchoose={(turns) => setSymmetry({ turns: Number(turns) as Turns })}
+				value={String(turns) as keyof typeof TURN_WORDS}
+				onchoose={(chosen) => setSymmetry({ turns: Number(chosen) as Turns })}
 			/>
 		{/if}
 		<button
@@ -223,6 +226,9 @@
 	.strokes label.on {
 		background: var(--ink);
 		color: #fff;
+		/* Also where the system sets its own colours. */
+		text-decoration: underline;
+		text-underline-offset: 3px;
 	}
 	.strokes label:focus-within {
 		outline: 2px solid var(--ink);
