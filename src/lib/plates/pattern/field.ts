@@ -18,7 +18,7 @@ type Decided = Pick<PatternPlate, 'grid' | 'drawing'>;
 const keyOf = ({ grid, drawing }: Decided): string => JSON.stringify(drawing ?? grid);
 
 /** Of the largest grids some ten megabytes each. */
-const MOST_KNOWN = 8;
+const MOST_KNOWN = 16;
 const known = new Map<string, LaidGrid>();
 const ofPlates = new WeakMap<object, string>();
 
@@ -34,16 +34,9 @@ const movedBy = (outline: Outline, dx: number, dy: number): Outline => outline.m
 
 /** Cells in the middle of the box of the design. */
 function inTheMiddle({ cells, pitch }: LaidGrid): LaidGrid {
-	const xs = cells.flatMap(({ outline }) => outline.map(([x]) => x));
-	const ys = cells.flatMap(({ outline }) => outline.map(([, y]) => y));
-	const between = (values: readonly number[], room: number): number => {
-		const [least, most] = values.reduce(
-			([low, high], v) => [Math.min(low, v), Math.max(high, v)],
-			[Infinity, -Infinity]
-		);
-		return (room - (most! - least!)) / 2 - least!;
-	};
-	const [dx, dy] = [DESIGN.x + between(xs, DESIGN.width), DESIGN.y + between(ys, DESIGN.height)];
+	const { left, right, top, bottom } = bounds(cells.flatMap(({ outline }) => outline));
+	const dx = DESIGN.x + (DESIGN.width - left - right) / 2;
+	const dy = DESIGN.y + (DESIGN.height - top - bottom) / 2;
 	const moved = cells.map(({ outline, holes }) =>
 		cellOf(
 			movedBy(outline, dx, dy),
@@ -69,12 +62,12 @@ function laidFor(plate: Decided): LaidGrid {
 /** The grid or the regions of a plate, in plate units, in the box of the design. */
 export function gridOfPlate(plate: Decided): LaidGrid {
 	const key = keyOnce(plate);
-	const found = known.get(key);
-	if (found) return found;
-	const laid = laidFor(plate);
-	const [oldest] = known.keys();
-	if (oldest !== undefined && known.size >= MOST_KNOWN) known.delete(oldest);
+	const laid = known.get(key) ?? laidFor(plate);
+	// The one used last stands at the end.
+	known.delete(key);
 	known.set(key, laid);
+	const [oldest] = known.keys();
+	if (oldest !== undefined && known.size > MOST_KNOWN) known.delete(oldest);
 	return laid;
 }
 

@@ -5,17 +5,15 @@ import { colourOfSource, coloursForDesign, emptyPattern, farOff, laidPattern, ro
 import { type DrawingDecision, type PatternColour, type PatternPlate } from './schema';
 import { sixClimates } from './spread';
 
+/** A row, with a colour of the study that stands far off from it as an accent, where there is one. */
 function withAccent(study: Surroundings, row: readonly ColourSource[]): PatternColour[] {
 	const accent = farOff(study, row);
 	const colours = row.map((source) => colourOfSource(source));
 	return accent ? [...colours, colourOfSource(accent, true)] : colours;
 }
 
-/** The colours to go on with, the study's next one as an accent where it is not among them. */
-function coloursOf(study: Surroundings) {
-	const row = coloursForDesign(study);
-	return withAccent(study, row);
-}
+/** The colours to go on with. */
+const coloursOf = (study: Surroundings): PatternColour[] => withAccent(study, coloursForDesign(study));
 
 /** A design to go on with: a row of the study used in full. */
 export const newPattern = (study: Surroundings): PatternPlate =>
