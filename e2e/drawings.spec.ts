@@ -175,7 +175,9 @@ test('a drawing is dropped on the page, filled, taken away; what was left out is
 		'two_bowls.svg',
 		file('<circle cx="60" cy="60" r="50"/><circle cx="120" cy="60" r="50"/><text>Bowls</text>')
 	);
-	await expect(page.getByText('“two bowls” is here: 3 regions. Left out: 1 text, 1 open line.')).toBeVisible();
+	await expect(page.getByText('“two bowls” is here: 3 regions. Left out: 1 text, 1 open line.')).toBeVisible({
+		timeout: 20_000
+	});
 	await expect(page.getByRole('heading', { name: /^two bowls in / })).toBeAttached();
 	await expect(page.locator('[data-description]')).toContainText('3 of 3 regions filled');
 
