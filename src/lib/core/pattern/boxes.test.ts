@@ -116,4 +116,23 @@ describe('boxes on a triangular grid', () => {
 			expect(near.some((other) => laid[other] === 3)).toBe(true);
 		}
 	});
+
+	it.each(KINDS)('%s: apart with only three colours, no face runs into its ground or its shadow', (kind) => {
+		const spec = specOf(kind, 16);
+		const grid = layGrid(spec, 500, 400);
+		const solids = solidsOf(spec, grid);
+		for (let light = 0; light < LIGHTS; light++) {
+			const laid = layBoxes(spec, grid, [0, 1, 2], null, { light, apart: true });
+			const isBox = (cell: number): boolean => solids[cell]!.box.every((place) => place % 2 === 0);
+			let checked = 0;
+			grid.neighbours.forEach((beside, cell) =>
+				beside.forEach((other) => {
+					if (!isBox(cell) || isBox(other)) return;
+					expect(laid[cell]).not.toBe(laid[other]);
+					checked++;
+				})
+			);
+			expect(checked).toBeGreaterThan(50);
+		}
+	});
 });

@@ -22,9 +22,12 @@ export const byThirds = (order: readonly number[]): [number[], number[], number[
 	return [part(0), part(1), part(2)];
 };
 
-/** The colours that faces take: standing apart, the lightest and the darkest of four or more are ground and shadows. */
+/** Three faces, a ground and a shadow, each of its own. */
+const FIVE = 5;
+
+/** The colours that faces take: standing apart, the lightest and the darkest of five or more are ground and shadows. */
 export const onFaces = (order: readonly number[], apart: boolean): readonly number[] =>
-	apart && order.length >= 4 ? order.slice(1, -1) : order;
+	apart && order.length >= FIVE ? order.slice(1, -1) : order;
 
 /** One of every four boxes, so that no two touch. */
 const isApart = ([one, other]: BoxPlace): boolean => one % 2 === 0 && other % 2 === 0;
@@ -53,9 +56,10 @@ function shadowCorners(grid: Grid, dark: readonly (readonly number[])[]): Set<nu
 }
 
 /**
- * Lays colours on a triangular grid so that it stands as boxes: for each cell the number of its colour.
+ * Lays colours on a triangular grid so that it stands as boxes: for each cell the number of its colour, null for none.
  * @param order The colours from light to dark: the lightest third goes to the lit face, the darkest to the one away from the light, and
- * boxes take those of a third in turn. Standing apart, the lightest of four or more is the ground and the darkest the shadows.
+ * boxes take those of a third in turn. Standing apart, the lightest of five or more is the ground and the darkest the shadows; of fewer the ground stays
+ * empty, so that no face runs into it, and shadows have the colour of the middle face, which they do not touch.
  * @param accent A colour for the lit face of one box in six; null for none.
  */
 export function layBoxes(
@@ -64,9 +68,9 @@ export function layBoxes(
 	order: readonly number[],
 	accent: number | null,
 	{ light, apart }: Boxes
-): number[] {
+): (number | null)[] {
 	const thirds = byThirds(onFaces(order, apart));
-	const [ground, shadow] = [order[0]!, order.at(-1)!];
+	const [ground, shadow] = order.length >= FIVE ? [order[0]!, order.at(-1)!] : [null, thirds[1][0]!];
 	const solids = solidsOf(spec, grid);
 	const laid = solids.map(({ face, box: [one, other] }) => {
 		const part = partOf(face, light);

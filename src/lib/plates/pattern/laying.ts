@@ -22,8 +22,8 @@ export function lightToDark(plate: PatternPlate, linked: readonly LinkedColour[]
 	return [...rowOf(plate)].sort((one, other) => valueAt(other) - valueAt(one));
 }
 
-/** For each cell the number of its colour when the row is laid by rule. */
-export function laidOn(plate: PatternPlate, laying: Laying, linked: readonly LinkedColour[] = []): number[] {
+/** For each cell the number of its colour when the row is laid by rule; null where it stays empty. */
+export function laidOn(plate: PatternPlate, laying: Laying, linked: readonly LinkedColour[] = []): (number | null)[] {
 	const grid = gridOfPlate(plate);
 	if (laying === 'boxes' && hasBoxes(plate)) {
 		const accent = plate.colours.findIndex((colour) => colour.accent);
