@@ -1,30 +1,12 @@
 import { joined } from '$lib/core/pattern/join';
-import { type Outline, type Point } from '$lib/core/pattern/outline';
+import { turnOf, type Outline } from '$lib/core/pattern/outline';
+import { ringsOfPath } from '$lib/core/pattern/straight-path';
 import { figuresOf } from './bars';
 import { type Drawing, type Of, type Shape } from './drawing';
 import { inPath } from './rounded';
 
-/** Paths of straight lines, as cells have them: `Mx yLx y…z`. */
-const ringsOf = (path: string): Outline[] =>
-	path
-		.split('z')
-		.filter((part) => part !== '')
-		.map((part) => part.slice(1).split('L').map(pointOf));
-
-function pointOf(text: string): Point {
-	const [x, y] = text.split(' ').map(Number);
-	return [x!, y!];
-}
-
 const pathOf = (rings: readonly Outline[]): string =>
 	rings.map((ring) => `M${ring.map(([x, y]) => `${inPath(x)} ${inPath(y)}`).join('L')}z`).join('');
-
-/** Over 0 where corners go clockwise, y down: a shape; under 0: a hole in the one before it. */
-const turnOf = (ring: Outline): number =>
-	ring.reduce((sum, [x, y], i) => {
-		const [nx, ny] = ring[(i + 1) % ring.length]!;
-		return sum + x * ny - nx * y;
-	}, 0);
 
 interface Cell {
 	/** The number of its area. */
@@ -37,7 +19,7 @@ function cellsOf({ paths }: Of<'mosaic'>): Cell[] {
 	return paths.flatMap((path, area) => {
 		const found: string[] = [];
 		for (const ring of path.split('z').filter((part) => part !== '')) {
-			const isHole = found.length > 0 && turnOf(ringsOf(ring)[0]!) < 0;
+			const isHole = found.length > 0 && turnOf(ringsOfPath(ring)[0]!) < 0;
 			if (isHole) found[found.length - 1] += `${ring}z`;
 			else found.push(`${ring}z`);
 		}
@@ -72,7 +54,7 @@ function reaching(cells: readonly Cell[], count: number): string[] {
 	return under.map((own) => [...own].map((i) => cells[i]!.path).join(''));
 }
 
-const joinedPath = (path: string): string => pathOf(joined(ringsOf(path)));
+const joinedPath = (path: string): string => pathOf(joined(ringsOfPath(path)));
 
 /**
  * A design as files have it: on top its outlines, joined or cell by cell, each just as large as it is; beneath them the same colours, each

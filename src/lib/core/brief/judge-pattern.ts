@@ -3,6 +3,7 @@ import { readColour } from '../colour/read';
 import { type Triple } from '../colour/vector';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { type DesignReadings } from '../pattern/read-design';
+import { numbered } from '../pattern/remarks';
 import { besideLimit } from '../say-number';
 import { type SentenceKey } from '../sentence-keys';
 import { type Verdict } from './rules';
@@ -28,11 +29,6 @@ export interface MadeDesign {
 
 const number = (index: number): string => `Colour ${index + 1}`;
 const perCent = (share: number, limit: number): string => `${besideLimit(100 * share, 100 * limit)} %`;
-const numbered = (indices: readonly number[]): string => {
-	const names = indices.map((i) => String(i + 1));
-	return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-};
-
 const verdict = (key: SentenceKey, holds: boolean, reason: string): Verdict => ({ holds, key, reason, step: null });
 
 function judgePalette({ readings, colours }: MadeDesign, palette: readonly string[], within: number): Verdict {

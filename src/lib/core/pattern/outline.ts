@@ -2,18 +2,18 @@ export type Point = readonly [x: number, y: number];
 /** Corners of a closed shape. */
 export type Outline = readonly Point[];
 
-/** Twice the area with its sign: positive where the corners go clockwise, y down. */
-const doubled = (outline: Outline): number =>
+/** Twice the area with its sign: over 0 where the corners go clockwise, y down, as a shape does; under 0 as a hole in one. */
+export const turnOf = (outline: Outline): number =>
 	outline.reduce((sum, [x, y], i) => {
 		const [nx, ny] = outline[(i + 1) % outline.length]!;
 		return sum + x * ny - nx * y;
 	}, 0);
 
-export const areaOf = (outline: Outline): number => Math.abs(doubled(outline)) / 2;
+export const areaOf = (outline: Outline): number => Math.abs(turnOf(outline)) / 2;
 
 /** The middle of the area. */
 export function middleOf(outline: Outline): Point {
-	const whole = 3 * doubled(outline);
+	const whole = 3 * turnOf(outline);
 	let [mx, my] = [0, 0];
 	outline.forEach(([x, y], i) => {
 		const [nx, ny] = outline[(i + 1) % outline.length]!;

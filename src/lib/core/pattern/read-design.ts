@@ -1,3 +1,4 @@
+import { HIGH_KEY, LOW_KEY } from '../brief/rules';
 import { differenceOfLinear } from '../difference/lab-of-linear';
 import { areasInBalance } from '../ground/balance';
 import { isGrey } from '../colour/hueless';
@@ -37,8 +38,6 @@ export interface DesignReadings {
 	readonly balance: readonly (number | null)[];
 }
 
-const HIGH_KEY = 65;
-const LOW_KEY = 40;
 /** Three quarters, but for the rounding of areas that are added up. */
 const MOSTLY = 0.75 - 1e-9;
 

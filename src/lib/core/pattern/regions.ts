@@ -1,6 +1,6 @@
 import { Problem } from '../problem';
 import { cleaned, common, without } from './join';
-import { areaOf, bounds, within, type Outline, type Point } from './outline';
+import { areaOf, bounds, turnOf, within, type Outline, type Point } from './outline';
 
 /** A shape that is filled: its rings, by the even-odd rule or the non-zero one. */
 export interface ClosedShape {
@@ -13,13 +13,6 @@ type Box = ReturnType<typeof bounds>;
 
 /** A region smaller than this (square units) is what rounding leaves, and no region. */
 const SLIVER = 0.02;
-
-/** Over 0 where corners go clockwise, y down: a shape; under 0: a hole in one. */
-const turnOf = (ring: Outline): number =>
-	ring.reduce((sum, [x, y], i) => {
-		const [nx, ny] = ring[(i + 1) % ring.length]!;
-		return sum + x * ny - nx * y;
-	}, 0);
 
 const areaOfRings = (rings: Rings): number => rings.reduce((sum, ring) => sum + turnOf(ring) / 2, 0);
 

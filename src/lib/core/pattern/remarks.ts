@@ -1,14 +1,13 @@
 import { holds, look, said, type Remark } from '../remark';
 import { HARD_TO_TELL } from '../scale/readings';
+import { list } from '../scale/remarks';
 import { type DesignReadings } from './read-design';
 
 /** From this share of its area in balance to that, a colour is in balance (our choice, wider than where areas are set one by one). */
 const [LEAST, MOST] = [2 / 3, 3 / 2] as const;
 
-const numbered = (indices: readonly number[]): string => {
-	const names = indices.map((i) => String(i + 1));
-	return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-};
+/** Colours by their numbers, from 1: "2, 3 and 5". */
+export const numbered = (indices: readonly number[]): string => list(indices.map((i) => String(i + 1)));
 
 function onNeighbours({ borders, hard, nearest }: DesignReadings): Remark[] {
 	if (!nearest) return [];

@@ -1,8 +1,9 @@
 import { cellOf, gridOf, layGrid, type LaidGrid } from '$lib/core/pattern/grid';
 import { bounds, type Outline, type Point } from '$lib/core/pattern/outline';
+import { ringsOfPath } from '$lib/core/pattern/straight-path';
 import { type Box } from '$lib/drawing/box';
 import { inPath } from '$lib/drawing/rounded';
-import { drawnRegions, ringsOfPath } from './drawn';
+import { drawnRegions } from './drawn';
 import { DESIGN } from './pattern-layout';
 import { type PatternPlate } from './schema';
 

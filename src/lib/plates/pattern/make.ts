@@ -8,6 +8,7 @@ import { platesOf } from '$lib/model/edit';
 import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
 import { colourOf, textOf } from '$lib/model/resolve';
+import { sameSource } from '$lib/model/sources';
 import { type Surroundings } from '$lib/model/surroundings';
 import { scalesGive } from '../scales/gives';
 import { usedParents } from '../scales/scale-of';
@@ -71,13 +72,20 @@ interface ScaleRow {
 }
 
 /** The rows of the study's scales, as colours that follow them. */
-export const rowsOfScales = ({ plates, linked }: Surroundings): ScaleRow[] =>
+const rowsOfScales = ({ plates, linked }: Surroundings): ScaleRow[] =>
 	platesOf<ScalesPlate>('scales', plates).flatMap((plate) =>
 		scalesGive.rows(plate, linked).map(({ name, colours }, i) => ({
 			name,
 			goesOn: usedParents(plate.scales[i]!).length > 1,
 			sources: colours.map(({ place, hex }): ColourSource => ({ text: hex, follows: { plate: plate.id, place } }))
 		}))
+	);
+
+/** Rows of the study that could be another climate of a design: not the one that it has already. */
+export const rowsBeside = ({ colours }: PatternPlate, study: Surroundings): ScaleRow[] =>
+	rowsOfScales(study).filter(
+		({ sources }) =>
+			sources.length > 2 && !sources.every((source) => colours.some((own) => sameSource(own.source, source)))
 	);
 
 /** A row of fewer makes no design; of more than this every second or third is enough to take in. */

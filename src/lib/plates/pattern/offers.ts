@@ -1,7 +1,7 @@
 import { type ColourSource } from '$lib/model/colour-text';
 import { type Surroundings } from '$lib/model/surroundings';
 import { type Offer } from '../offer';
-import { colourOfSource, coloursForDesign, emptyPattern, farOff, laidPattern, rowsOfScales, valuesOf } from './make';
+import { colourOfSource, coloursForDesign, emptyPattern, farOff, laidPattern, rowsBeside, valuesOf } from './make';
 import { type DrawingDecision, type PatternColour, type PatternPlate } from './schema';
 import { sixClimates } from './spread';
 
@@ -27,10 +27,7 @@ function solids(study: Surroundings): PatternPlate {
 
 function climates(study: Surroundings): PatternPlate {
 	const plate = laidPattern(emptyPattern(coloursOf(study), { columns: 12 }), 'boxes', study);
-	const others = rowsOfScales(study).filter(
-		({ sources }) =>
-			sources.length >= 3 && !sources.every((source) => plate.colours.some((own) => same(own.source, source)))
-	);
+	const others = rowsBeside(plate, study);
 	const shown: PatternPlate = { ...plate, shows: 'climates', climates: sixClimates(plate, others, study.linked) };
 	return laidPattern(shown, null, study);
 }
@@ -38,8 +35,6 @@ function climates(study: Surroundings): PatternPlate {
 /** A drawing whose regions have the colours of the study, neighbours unlike. */
 const drawingInColours = (drawing: DrawingDecision, study: Surroundings): PatternPlate =>
 	laidPattern({ ...emptyPattern(coloursOf(study)), drawing }, 'random', study);
-
-const same = (one: object, other: object): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 /** On this grid boxes stand upright. */
 const isUpright = ({ grid, drawing }: PatternPlate): boolean => !drawing && grid.kind === 'triangle-upright';

@@ -8,9 +8,9 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { gridOfPlate } from '../../field';
 	import { addClimates, decidePattern, repeatContent, setField } from '../../pattern-edits';
-	import { rowsOfScales } from '../../make';
+	import { rowsBeside } from '../../make';
 	import { surroundingsOf } from '$lib/plates/kinds';
-	import { MOST_CLIMATES, type GridDecision, type PatternPlate } from '../../schema';
+	import { type GridDecision, type PatternPlate } from '../../schema';
 	import { sixClimates } from '../../spread';
 	import { MIRROR_WORDS, TURN_WORDS } from '../../words';
 	import { holdClimate } from '../climate-held';
@@ -66,19 +66,11 @@
 		const added =
 			plate.climates.length > 0
 				? []
-				: sixClimates(plate, otherRows(), workbench.document.linked).slice(0, MOST_CLIMATES);
+				: sixClimates(plate, rowsBeside(plate, surroundingsOf(workbench.document)), workbench.document.linked);
 		workbench.edit('Compare climates', (study) =>
 			decidePattern(plate.id, { shows: 'climates' })(addClimates(plate.id, added)(study))
 		);
 	}
-
-	/** Rows of the study other than the one that the design follows. */
-	const otherRows = () =>
-		rowsOfScales(surroundingsOf(workbench.document)).filter(
-			({ sources }) =>
-				sources.length > 2 &&
-				!sources.every((source) => plate.colours.some((own) => JSON.stringify(own.source) === JSON.stringify(source)))
-		);
 </script>
 
 {#snippet field()}
