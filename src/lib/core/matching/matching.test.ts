@@ -8,7 +8,6 @@ import { luminance } from '../colour/xyz';
 import { temperature } from '../scheme/temperature';
 import { departed } from '../scheme/relatives';
 import { seenColour } from '../ground/on-ground';
-import { litRegions } from './lit-form';
 import { scoreMatch, shiftWords } from './score';
 
 const linear = (text: string): Triple => toLinear(readColour(text));
@@ -116,45 +115,5 @@ describe('a shift on a ground, in words', () => {
 		expect(shiftWords(linear('#c8552f'), linear('#b3392b'))).toMatch(
 			/^\d+ lighter( and a little stronger)? than on a neutral board, a little towards orange$/
 		);
-	});
-});
-
-describe('a lit form (Lambert 1760)', () => {
-	const lighting = {
-		object: linear('#b3392b'),
-		keyLight: [0.9, 0.85, 0.7] as Triple,
-		ambient: [0.1, 0.12, 0.18] as Triple,
-		background: linear('#8d9a5b'),
-		gloss: 0.5
-	};
-	const y = (c: Triple) => luminance(...c);
-
-	it('grows darker from highlight over light and half-tone to shadow, with reflected light between', () => {
-		const { highlight, light, halfTone, reflectedLight, shadow } = litRegions(lighting);
-		const values = [highlight, light, halfTone, reflectedLight, shadow].map(y);
-		expect(values).toEqual([...values].sort((a, b) => b - a));
-	});
-
-	it('the shadow holds the ambient light alone, and its edge a third of what the lit background throws back', () => {
-		const { shadow, reflectedLight } = litRegions({ ...lighting, gloss: 0 });
-		lighting.object.forEach((x, i) => {
-			expect(shadow[i]! / x).toBeCloseTo(lighting.ambient[i]!, 6);
-			const thrown = lighting.background[i]! * (lighting.keyLight[i]! + lighting.ambient[i]!);
-			expect((reflectedLight[i]! - shadow[i]!) / (x * thrown)).toBeCloseTo(0.35, 2);
-		});
-	});
-
-	it('the half-tone at 60° has half of the key light, and without lights all is black', () => {
-		const { light, halfTone, shadow } = litRegions(lighting);
-		light.forEach((x, i) => expect(halfTone[i]! - shadow[i]!).toBeCloseTo((x - shadow[i]!) / 2, 12));
-		const night = litRegions({ ...lighting, keyLight: [0, 0, 0], ambient: [0, 0, 0] });
-		for (const region of Object.values(night)) expect(region).toEqual([0, 0, 0]);
-	});
-
-	it('under a warm light the highlight of a dull grey body is warm, not white; under white light it is neutral', () => {
-		const grey = { ...lighting, object: linear('#606060') };
-		expect(temperature(litRegions(grey).highlight)).toBe('warm');
-		const white = { ...grey, keyLight: [0.8, 0.8, 0.8] as Triple, ambient: [0.1, 0.1, 0.1] as Triple };
-		expect(temperature(litRegions(white).highlight)).toBe('neutral');
 	});
 });
