@@ -24,6 +24,7 @@ function patternOf(grid: Partial<Pattern['grid']>, cells: number, colours = 6): 
 	const plate = kindNamed('pattern').make({
 		linked: LINKED,
 		plates: [],
+		places: () => [],
 		colours: LINKED.map(({ id }) => ({ linked: id })) as never
 	}) as unknown as Pattern;
 	const next = seeded(4);

@@ -22,6 +22,7 @@ function asElement(shape: Shape): string[] {
 		case 'row':
 		case 'mosaic':
 		case 'image':
+		case 'raster':
 			return [];
 		case 'bar':
 			return [`rect ${shape.x} ${shape.y} ${shape.fill}`];

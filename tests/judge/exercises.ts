@@ -131,6 +131,10 @@ type Key = Exclude<
 	| `rule.${string}`
 	| `pattern.${string}`
 	| `climates.${string}`
+	| 'matching.near'
+	| 'matching.look'
+	| 'matching.order'
+	| 'matching.strip'
 	| 'name'
 	| 'describe'
 >;

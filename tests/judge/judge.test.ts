@@ -14,6 +14,7 @@ import { type Plate } from '../../src/lib/plates/plate';
 import { textOf } from '../../src/lib/model/resolve';
 import { groundExercises } from '../../src/lib/plates/grounds/exercises';
 import { mixExercises } from '../../src/lib/plates/mixes/exercises';
+import { saidOfMatching } from './said-of-matching';
 import { saidOfPattern } from './said-of-pattern';
 import { judgeScales } from '../../src/lib/plates/scales/judge';
 import { remarksOfScale } from '../../src/lib/plates/scales/remarks-of';
@@ -237,6 +238,8 @@ function judged(plate: Plate): Judged[] {
 				return ofPicture(plate);
 			case 'pattern':
 				return saidOfPattern(plate);
+			case 'matching':
+				return saidOfMatching(plate);
 			default:
 				return ofExercise(plate);
 		}

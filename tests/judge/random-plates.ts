@@ -173,7 +173,8 @@ export function randomPlates(seed: number) {
 		mixes,
 		grounds,
 		picture,
-		pattern
+		pattern,
+		matching: (plate) => ({ ...plate, paints: Array.from({ length: whole(3, 6) }, colour) })
 	};
 
 	/** What a person would set in an exercise, by its field. */
@@ -187,7 +188,20 @@ export function randomPlates(seed: number) {
 				: Array.from({ length: 12 }, () => '#7c7c7c'),
 		crossings: Array.from({ length: 5 }, () => (next() < 0.3 ? colour() : null)),
 		front: next() * 2 - 1,
-		series: whole(0, 500)
+		series: whole(0, 500),
+		order: [0, ...Array.from({ length: 18 }, (_, i) => i + 1).sort(() => next() - 0.5), 19],
+		errors: Array.from({ length: whole(1, 4) }, () => whole(0, 200)),
+		strokes: Array.from({ length: whole(0, 8) }, () => ({
+			from: whole(0, 11),
+			to: whole(12, 23),
+			strength: next(),
+			brush: oneOf(['first', 'second', { field: whole(0, 23) }])
+		})),
+		stage: oneOf(['arrange', 'eye', 'checked', 'checked', 'checked']),
+		attempts: Array.from({ length: whole(1, 3) }, () => ({
+			texts: Array.from({ length: 6 }, () => (next() < 0.15 ? null : colour().text)),
+			way: 'eye'
+		}))
 	});
 	const withOwn = (plate: Plate): Plate =>
 		Object.entries(settings()).reduce((now, [field, value]) => {

@@ -95,6 +95,10 @@ export const SENTENCE_KEYS = [
 	'climates.values',
 	'climates.merged',
 	'matching.score',
+	'matching.near',
+	'matching.look',
+	'matching.order',
+	'matching.strip',
 	'name',
 	'describe'
 ] as const;

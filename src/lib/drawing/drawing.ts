@@ -25,6 +25,8 @@ export type Shape =
 	| { kind: 'gradient'; x: number; y: number; width: number; height: number; stops: readonly GradientStop[] }
 	/** A picture that fills a box. Whoever shows it finds its pixels by `id`, and shows them as they are seen. */
 	| { kind: 'image'; x: number; y: number; width: number; height: number; id: string; seen: SeenAs }
+	/** A picture of our own making that fills a box: a code 0xrrggbb for each of its pixels, row by row from the top, so many to a row. */
+	| { kind: 'raster'; x: number; y: number; width: number; height: number; columns: number; codes: Uint32Array }
 	/** Any other outline, filled, as SVG path data. */
 	| { kind: 'area'; path: string; fill: string }
 	| { kind: 'rule'; x1: number; y1: number; x2: number; y2: number; stroke: string }

@@ -1,6 +1,8 @@
 import { escapeXml } from '$lib/core/format/escape-xml';
 import { FACES, weightOf, type Drawing, type Of, type Shape } from './drawing';
 import { barsOf, figuresOf } from './bars';
+import { type Box } from './box';
+import { rasterAddress } from './raster-png';
 import { inPath } from './rounded';
 
 type Faces = Readonly<Record<keyof typeof FACES, string>>;
@@ -20,7 +22,7 @@ export function gradientMarkup({ x, y, width, height, stops }: Of<'gradient'>, i
 export type PictureSource = (shape: Of<'image'>) => string | null;
 
 /** A picture, or the sheet with a cross where it is not at hand. */
-function pictureToSvg(shape: Of<'image'>, href: string | null): string {
+function pictureToSvg(shape: Box, href: string | null): string {
 	const [x, y, width, height] = [shape.x, shape.y, shape.width, shape.height].map(inPath);
 	if (href === null)
 		return `<path d="M${x} ${y}h${width}v${height}h-${width}zl${width} ${height}m0 -${height}l-${width} ${height}" stroke="#7a7a7a" fill="none"/>`;
@@ -37,6 +39,8 @@ function shapeToSvg(shape: Shape, writing: Writing, number = 0): string {
 	switch (shape.kind) {
 		case 'image':
 			return pictureToSvg(shape, sourceOf(shape));
+		case 'raster':
+			return pictureToSvg(shape, rasterAddress(shape));
 		case 'bar':
 			return `<rect x="${inPath(shape.x)}" y="${inPath(shape.y)}" width="${inPath(shape.width)}" height="${inPath(shape.height)}" fill="${shape.fill}"/>`;
 		case 'row':

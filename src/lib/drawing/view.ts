@@ -40,6 +40,26 @@ export function seenHex(view: View, hex: string): string {
 	return seen;
 }
 
+/** The pixels of a raster as they were last seen: the same ones come again with every other change. */
+const rasters = new WeakMap<Uint32Array, { readonly key: string; readonly codes: Uint32Array }>();
+
+function seenCodes(view: View, codes: Uint32Array): Uint32Array {
+	const key = `${view.kind} ${view.severity}`;
+	const before = rasters.get(codes);
+	if (before?.key === key) return before.codes;
+	const found = new Map<number, number>();
+	const made = codes.map((code) => {
+		const there = found.get(code);
+		if (there !== undefined) return there;
+		const [r, g, b] = seenLinear(view, toLinear(readColour(numberToHex(code))));
+		const number = hexToNumber(linearToHex(r, g, b));
+		found.set(code, number);
+		return number;
+	});
+	rasters.set(codes, { key, codes: made });
+	return made;
+}
+
 const seenPicture = (view: View, seen: SeenAs): SeenAs =>
 	seen.as === 'itself' ? { ...seen, view } : { ...seen, shown: seen.shown.map((code) => seenHex(view, code)) };
 
@@ -51,6 +71,8 @@ function seenShape(view: View, shape: Shape): Shape {
 			return { ...shape, codes: shape.codes.map((code) => hexToNumber(seenHex(view, numberToHex(code)))) };
 		case 'gradient':
 			return { ...shape, stops: shape.stops.map(({ at, fill }) => ({ at, fill: seenHex(view, fill) })) };
+		case 'raster':
+			return { ...shape, codes: seenCodes(view, shape.codes) };
 		case 'image':
 			return { ...shape, seen: seenPicture(view, shape.seen) };
 		case 'mosaic':

@@ -31,3 +31,20 @@ export const takenInSchema = z.strictObject({
 	says: z.array(z.string())
 });
 export type TakenIn = z.infer<typeof takenInSchema>;
+
+/** A place in a picture, with the colour that was measured there: the mean of a square of pixels. */
+export const placeInPictureSchema = z.strictObject({
+	picture: pictureRefSchema,
+	x: z
+		.int()
+		.min(0)
+		.max(LONGEST_KEPT - 1),
+	y: z
+		.int()
+		.min(0)
+		.max(LONGEST_KEPT - 1),
+	/** Pixels to a side of the square. */
+	size: z.int().min(1).max(101),
+	text: z.string().regex(/^#[0-9a-f]{6}$/, 'a code of the form #rrggbb')
+});
+export type PlaceInPicture = z.infer<typeof placeInPictureSchema>;

@@ -1,5 +1,6 @@
 import { type ColourSource } from './colour-text';
 import { type LinkedColour } from './linked';
+import { type PlaceInPicture } from './picture';
 import { type PlateBase } from './plate-base';
 import { givenName, textOf } from './resolve';
 import { sameSource } from './sources';
@@ -10,6 +11,8 @@ export interface Surroundings {
 	readonly plates: readonly PlateBase[];
 	/** The colours to choose from, one at least: the linked ones, or what the plates use, or ours. */
 	readonly colours: readonly [ColourSource, ...ColourSource[]];
+	/** Places in pictures whose colours were measured. */
+	readonly places: () => readonly PlaceInPicture[];
 }
 
 export const sourceFor = (colour: LinkedColour): ColourSource => ({ linked: colour.id });

@@ -13,6 +13,7 @@ const BENCHES: { readonly [K in Kind]: BenchOf<K> } = {
 	mixes: async () => (await import('./mixes/bench/bench')).mixesBench,
 	grounds: async () => (await import('./grounds/bench/bench')).groundsBench,
 	picture: async () => (await import('./picture/bench/bench')).pictureBench,
+	matching: async () => (await import('./matching/bench/bench')).matchingBench,
 	pattern: async () => (await import('./pattern/bench/bench')).patternBench
 };
 

@@ -5,7 +5,7 @@ import { type ColourSource } from '$lib/model/colour-text';
 import { type Drawn } from '$lib/model/drawn';
 import { type Edit } from '$lib/model/edit';
 import { type LinkedColour } from '$lib/model/linked';
-import { type PictureRef } from '$lib/model/picture';
+import { type PictureRef, type PlaceInPicture } from '$lib/model/picture';
 import { type PlateBase } from '$lib/model/plate-base';
 import { type MapSources } from '$lib/model/sources';
 import { type Surroundings } from '$lib/model/surroundings';
@@ -118,8 +118,10 @@ export interface KindPictures<P extends PlateBase> {
 	readonly of: (plate: P) => readonly PictureRef[];
 	/** The same plate with each of its pictures changed as asked. */
 	readonly map: (plate: P, change: (picture: PictureRef) => PictureRef) => P;
-	/** A new plate of a picture that was just brought. */
-	readonly begin: (picture: PictureRef) => P;
+	/** A new plate of a picture that was just brought; of one kind alone. */
+	readonly begin?: (picture: PictureRef) => P;
+	/** Places in the pictures of plates of the kind whose colours were measured; in one that ships, where there is no plate of it. */
+	readonly places?: (plates: readonly PlateBase[]) => readonly PlaceInPicture[];
 }
 
 /** Everything that a plate kind knows, but for its interface (`Bench`). Outside its room nothing asks what kind a plate is. */
@@ -130,6 +132,11 @@ export interface PlateKind<P extends PlateBase, Place> {
 	/** A plate as an earlier version stored it, in today's shape. */
 	readonly bringOver?: (stored: Readonly<Record<string, unknown>>) => unknown;
 	readonly mapSources: MapSources<P>;
+	/**
+	 * Whether colours of it are being judged by eye now: then the whole page puts away codes, names of colours and readings. Never unless
+	 * said.
+	 */
+	readonly byEye?: (plate: P) => boolean;
 	/**
 	 * How many of its things count on a linked colour, where that is not the plate itself by any of its sources: scales are counted,
 	 * and what is left aside for now does not count.

@@ -1,11 +1,12 @@
 import { type ColourSource } from '$lib/model/colour-text';
 import { type StudyParts } from '$lib/model/edit';
-import { type PictureRef } from '$lib/model/picture';
+import { type PictureRef, type PlaceInPicture } from '$lib/model/picture';
 import { type PlateBase } from '$lib/model/plate-base';
 import { linksTo, sourcesBy } from '$lib/model/sources';
 import { sourceFor, type Surroundings } from '$lib/model/surroundings';
 import { grounds } from './grounds/kind';
 import { type PlateKind } from './kind';
+import { matching } from './matching/kind';
 import { mixes } from './mixes/kind';
 import { pattern } from './pattern/kind';
 import { picture } from './picture/kind';
@@ -15,7 +16,7 @@ import { scheme } from './scheme/kind';
 import { wheel } from './wheel/kind';
 
 /** The table of plate kinds, in the order in which they are offered. A new kind adds its line here and one in `benches.ts`. */
-export const KINDS = { scales, wheel, scheme, mixes, grounds, picture, pattern } as const;
+export const KINDS = { scales, wheel, scheme, mixes, grounds, picture, pattern, matching } as const;
 
 export type Kind = keyof typeof KINDS;
 export const KIND_NAMES = Object.keys(KINDS) as Kind[];
@@ -68,12 +69,16 @@ const givenBy = (plate: PlateBase, linked: StudyParts['linked']): ColourSource[]
 		colours.map(({ place, hex }) => ({ text: hex, follows: { plate: plate.id, place } }))
 	);
 
+/** Places in the pictures of a study, or in one that ships. */
+export const placesIn = (plates: readonly PlateBase[]): PlaceInPicture[] =>
+	KIND_NAMES.flatMap((kind) => kindNamed(kind).pictures?.places?.(plates.filter((plate) => plate.kind === kind)) ?? []);
+
 /** What a new plate finds in a study: its linked colours, or what its plates use or give, or two of ours. */
 export function surroundingsOf({ linked, plates }: StudyParts): Surroundings {
 	const used = linked.length > 0 ? linked.map(sourceFor) : plates.flatMap(sourcesOf);
 	const found = used.length > 0 ? used : plates.flatMap((plate) => givenBy(plate, linked));
 	const [first, ...rest] = found;
-	return { linked, plates, colours: first ? [first, ...rest] : FALLBACK };
+	return { linked, plates, colours: first ? [first, ...rest] : FALLBACK, places: () => placesIn(plates) };
 }
 
 /** Every scale of the plates, with the title of its plate. */

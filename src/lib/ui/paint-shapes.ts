@@ -156,22 +156,46 @@ export type BitmapOf = (shape: Of<'image'>, pixels: number) => CanvasImageSource
 
 const EMPTY = '#c9c9c9';
 
+/** A picture smoothly in its box, whose edges fall on pixels of the device. */
+function paintSmoothly(context: CanvasRenderingContext2D, box: Box, scale: number, bitmap: CanvasImageSource): void {
+	const [left, top] = [Math.round(box.x * scale), Math.round(box.y * scale)];
+	const width = Math.round((box.x + box.width) * scale) - left;
+	const height = Math.round((box.y + box.height) * scale) - top;
+	context.imageSmoothingEnabled = true;
+	context.imageSmoothingQuality = 'high';
+	context.drawImage(bitmap, left, top, width, height);
+}
+
 /** A picture smoothly in its box; grey until it has come. */
 function paintPicture(context: CanvasRenderingContext2D, shape: Of<'image'>, scale: number, bitmapOf: BitmapOf): void {
 	const bitmap = bitmapOf(shape, shape.width * scale);
 	if (!bitmap) return paintBar(context, { ...shape, kind: 'bar', fill: EMPTY }, scale);
-	const [left, top] = [Math.round(shape.x * scale), Math.round(shape.y * scale)];
-	const width = Math.round((shape.x + shape.width) * scale) - left;
-	const height = Math.round((shape.y + shape.height) * scale) - top;
-	context.imageSmoothingEnabled = true;
-	context.imageSmoothingQuality = 'high';
-	context.drawImage(bitmap, left, top, width, height);
+	paintSmoothly(context, shape, scale, bitmap);
+}
+
+/** Rasters as canvases of their own, as long as anybody holds them. */
+const rasters = new WeakMap<Uint32Array, HTMLCanvasElement>();
+
+function rasterCanvas({ columns, codes }: Of<'raster'>): HTMLCanvasElement {
+	const known = rasters.get(codes);
+	if (known) return known;
+	const canvas = document.createElement('canvas');
+	canvas.width = columns;
+	canvas.height = codes.length / columns;
+	const image = new ImageData(canvas.width, canvas.height);
+	const pixels = new DataView(image.data.buffer);
+	for (let i = 0; i < codes.length; i++) pixels.setUint32(4 * i, opaque(codes[i]!));
+	canvas.getContext('2d')!.putImageData(image, 0, 0);
+	rasters.set(codes, canvas);
+	return canvas;
 }
 
 function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: number, bitmapOf: BitmapOf): void {
 	switch (shape.kind) {
 		case 'image':
 			return paintPicture(context, shape, scale, bitmapOf);
+		case 'raster':
+			return paintSmoothly(context, shape, scale, rasterCanvas(shape));
 		case 'bar':
 			return paintBar(context, shape, scale);
 		case 'row':

@@ -3,9 +3,9 @@ import { FACES, weightOf, type Drawing, type Of, type Shape } from '$lib/drawing
 
 /** The kinds that are elements of their own; many colours as one shape, and pictures, are painted under them. */
 type AsElement = Exclude<Shape['kind'], Painted>;
-type Painted = 'row' | 'mosaic' | 'image';
-export const isPainted = (shape: Shape): shape is Of<Painted> =>
-	shape.kind === 'row' || shape.kind === 'mosaic' || shape.kind === 'image';
+type Painted = 'row' | 'mosaic' | 'image' | 'raster';
+const PAINTED: readonly string[] = ['row', 'mosaic', 'image', 'raster'] satisfies Painted[];
+export const isPainted = (shape: Shape): shape is Of<Painted> => PAINTED.includes(shape.kind);
 const isElement = (shape: Shape): shape is Of<AsElement> => !isPainted(shape);
 
 /** How a kind is written: its element, what never changes of it, and what is read from the shape. */

@@ -28,6 +28,7 @@ export interface MadeDesign {
 }
 
 const number = (index: number): string => `Colour ${index + 1}`;
+const SAME_SHARE = 1e-9;
 const perCent = (share: number, limit: number): string => `${besideLimit(100 * share, 100 * limit)} %`;
 const verdict = (key: SentenceKey, holds: boolean, reason: string): Verdict => ({ holds, key, reason, step: null });
 
@@ -66,10 +67,12 @@ export function judgePattern(made: MadeDesign, rule: PatternRule): Verdict {
 			);
 		case 'each-share': {
 			const least = used.reduce((low, each) => (each.share < low.share ? each : low));
+			// A tenth that was added up of areas is a tenth.
+			const share = Math.abs(least.share - rule.least) < SAME_SHARE ? rule.least : least.share;
 			return verdict(
 				'pattern.each-share',
-				least.share >= rule.least,
-				`${number(least.i)} covers least: ${perCent(least.share, rule.least)}.`
+				share >= rule.least,
+				`${number(least.i)} covers least: ${perCent(share, rule.least)}.`
 			);
 		}
 		case 'told-apart':

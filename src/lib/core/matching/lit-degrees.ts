@@ -20,8 +20,7 @@ export type LitDegree = 0 | 1 | 2 | 3;
 export function smallestDifference(colours: readonly ReadonlyTriple[]): number {
 	let smallest = Infinity;
 	colours.forEach((one, i) => {
-		for (let j = i + 1; j < colours.length; j++)
-			smallest = Math.min(smallest, differenceOfLinear(one, colours[j]!));
+		for (let j = i + 1; j < colours.length; j++) smallest = Math.min(smallest, differenceOfLinear(one, colours[j]!));
 	});
 	return smallest;
 }
@@ -41,7 +40,8 @@ interface Drawn {
 }
 const KEYS = ['value', 'hue', 'chroma', 'warm', 'tint', 'sky', 'skyHue', 'wall', 'wallHue', 'gloss'] as const;
 
-const colour = (value: number, chroma: number, hue: number): Triple => clipped(colourOfValue(value, chroma, hue).linear);
+const colour = (value: number, chroma: number, hue: number): Triple =>
+	clipped(colourOfValue(value, chroma, hue).linear);
 
 /** A light of this hue whose luminance is y. */
 function lightOf(y: number, chroma: number, hue: number): Triple {

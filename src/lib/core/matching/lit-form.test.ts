@@ -197,7 +197,8 @@ describe('what painters know of light (common practice, no source)', () => {
 
 	it('without any light all is black; a lamp from the right makes the mirrored picture', () => {
 		const night: Lighting = { ...LIGHTINGS[0]!, key: [0, 0, 0], ambient: [0, 0, 0] };
-		for (const region of Object.values(regionColours(night, litForm('cone', 'left')))) expect(region).toEqual([0, 0, 0]);
+		for (const region of Object.values(regionColours(night, litForm('cone', 'left'))))
+			expect(region).toEqual([0, 0, 0]);
 		const [left, right] = [litForm('box', 'left').regions, litForm('box', 'right').regions];
 		const row = 400 * FINE_WIDTH;
 		const mirrored = [...right.subarray(row, row + FINE_WIDTH)].reverse();

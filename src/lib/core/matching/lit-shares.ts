@@ -130,8 +130,7 @@ function middles(surface: Surface): Looked[] {
 	const { width, height } = PICTURE;
 	const found: Looked[] = [];
 	for (let column = 0; column < width; column++)
-		for (let row = 0; row < height; row++)
-			found.push(lookedAt(surface, acrossAt(column, width), upAt(row, height)));
+		for (let row = 0; row < height; row++) found.push(lookedAt(surface, acrossAt(column, width), upAt(row, height)));
 	return found;
 }
 

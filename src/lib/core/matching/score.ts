@@ -17,6 +17,8 @@ export interface MatchScore {
 	readonly hue: number | null;
 	/** All of it as a teacher would say it: "2 lighter, a little too strong, hue right". */
 	readonly words: string;
+	/** The same in three: of value, of strength, of hue. */
+	readonly said: readonly [value: string, strength: string, hue: string];
 }
 
 /** Under these nobody sees the error; under the second ones it is "a little" (our choice). */
@@ -71,8 +73,8 @@ function hueWords({ hue, own, other }: Compared): string {
 export function scoreMatch(attempt: ReadonlyTriple, target: ReadonlyTriple): MatchScore {
 	const found = compared(attempt, target);
 	const { value, chroma, hue } = found;
-	const words = [valueWords(value), chromaWords(chroma), hueWords(found)].join(', ');
-	return { difference: differenceOfLinear(attempt, target), value, chroma, hue, words };
+	const said = [valueWords(value), chromaWords(chroma), hueWords(found)] as const;
+	return { difference: differenceOfLinear(attempt, target), value, chroma, hue, said, words: said.join(', ') };
 }
 
 /** What a shift does to the hue: it turns towards one, a grey takes one, a colour loses its own, or nothing that is seen. */

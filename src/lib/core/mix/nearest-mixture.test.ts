@@ -34,7 +34,9 @@ it('is never worse than the best of all mixtures in steps of 1/32 by more than h
 		const target: Triple = [next() ** 2, next() ** 2, next() ** 2];
 		const paints = i < 10 ? PAINTS.slice(0, 3) : PAINTS.slice(1, 5);
 		const found = nearestMixture(target, paints);
-		expect(off(found.linear, target) - exhaustive(target, paints), `target ${linearToHex(...target)}`).toBeLessThan(0.5);
+		expect(off(found.linear, target) - exhaustive(target, paints), `target ${linearToHex(...target)}`).toBeLessThan(
+			0.5
+		);
 	}
 });
 
@@ -42,7 +44,9 @@ it('finds a colour again that was mixed of all six', () => {
 	const next = seeded(9);
 	for (let i = 0; i < 6; i++) {
 		const weights = PAINTS.map(() => Math.floor(6 * next()) + (i === 0 ? 1 : 0));
-		const target = mixPaint(weights.map((weight, at) => ({ linear: PAINTS[at]!, weight: weight + (at === 0 ? 1 : 0) })));
+		const target = mixPaint(
+			weights.map((weight, at) => ({ linear: PAINTS[at]!, weight: weight + (at === 0 ? 1 : 0) }))
+		);
 		expect(nearestMixture(target, PAINTS).difference, weights.join(' ')).toBeLessThan(0.5);
 	}
 });

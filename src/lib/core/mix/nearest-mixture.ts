@@ -40,7 +40,7 @@ interface Tried {
 /** Goes on from one place: a step from each paint to each other, as long as one helps, then half the step. */
 function followed(from: Tried, differenceOf: (shares: readonly number[]) => number): Tried {
 	let best = from;
-	for (let step = FIRST_STEP; step >= LAST_STEP; ) {
+	for (let step = FIRST_STEP; step >= LAST_STEP;) {
 		let found = best;
 		best.shares.forEach((has, out) => {
 			const moved = Math.min(step, has);

@@ -7,6 +7,7 @@ import { plateOfPicture } from './make';
 import { newPicture, PICTURE_OFFERS } from './offers';
 import { pictureGives, picturePlaces, type PicturePlace } from './places';
 import { picturePlateSchema, type PicturePlate } from './schema';
+import { placesOfPictures } from './measured-places';
 import { titleOfPicture } from './title';
 
 /** A picture, and the colours that are taken from it. */
@@ -36,6 +37,7 @@ export const picture = {
 	pictures: {
 		of: (plate) => [plate.picture],
 		map: (plate, change) => ({ ...plate, picture: change(plate.picture) }),
-		begin: plateOfPicture
+		begin: plateOfPicture,
+		places: placesOfPictures
 	}
 } satisfies PlateKind<PicturePlate, PicturePlace>;

@@ -5,6 +5,7 @@ import { takenAway } from '$lib/drawing/taken-away';
 import { type TitleBlock } from '$lib/study/study';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
+import { rasterPng } from '$lib/drawing/raster-png';
 import { pictureFiles } from '../images/sources';
 import { faceFiles } from './faces';
 import { CODE_LINE, CODE_SIZE, MARGIN, roomOf, topOfFoot } from '$lib/paper/paper';
@@ -102,6 +103,11 @@ function draw(pdf: Pdf, shape: Shape, pictures: Pictures): void {
 	switch (shape.kind) {
 		case 'image':
 			return picture(pdf, shape, pictures);
+		case 'raster': {
+			const { x, y, width, height } = shape;
+			pdf.image(Buffer.from(rasterPng(shape)), x, y, { width, height });
+			return;
+		}
 		case 'bar':
 			pdf.rect(shape.x, shape.y, shape.width, shape.height).fill(shape.fill);
 			return;

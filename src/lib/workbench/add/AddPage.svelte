@@ -2,7 +2,7 @@
 	import { tick } from 'svelte';
 	import CheckOutline from 'flowbite-svelte-icons/CheckOutline.svelte';
 	import { drawPlate } from '$lib/plates/draw-plate';
-	import { picturesOf, sourcesOf } from '$lib/plates/kinds';
+	import { kindOf, sourcesOf } from '$lib/plates/kinds';
 	import { seenDrawing, seenHex } from '$lib/drawing/view';
 	import { show } from '$lib/core/colour/shown';
 	import { calledBy, colourOf, textOf } from '$lib/model/resolve';
@@ -40,7 +40,8 @@
 
 	/** Colours that the larger one is drawn with, each once. */
 	const drawnWith = $derived.by(() => {
-		if (!larger) return [];
+		// What is to be matched by eye is not told beforehand.
+		if (!larger || kindOf(larger.plate).byEye?.(larger.plate)) return [];
 		const named = sourcesOf(larger.plate).map((source) => ({
 			name: calledBy(source, linked),
 			hex: seenHex(workbench.view, show(colourOf(textOf(source, linked))).hex)
@@ -163,7 +164,7 @@
 			<button class="act main" onclick={() => take(larger)}>
 				Add as plate {workbench.decided.plates.length + 1} <kbd>Enter</kbd>
 			</button>
-			{#if picturesOf(larger.plate).length > 0}<OwnPicture {workbench} onbrought={onclose} />{/if}
+			{#if kindOf(larger.plate).pictures?.begin}<OwnPicture {workbench} onbrought={onclose} />{/if}
 			{#if next}<p class="next">Next in a course: <i>{next.number}</i> {next.name}</p>{/if}
 		</aside>
 	{/if}

@@ -11,6 +11,7 @@
 	import FollowAnother from './FollowAnother.svelte';
 	import { asMixer } from './focus-mixer';
 	import Elsewhere from './Elsewhere.svelte';
+	import HeldByEye from './HeldByEye.svelte';
 	import Holder from './Holder.svelte';
 	import { setHeldColour, subjectOf } from './subject';
 	import Track from './Track.svelte';
@@ -66,13 +67,17 @@
 
 <section class="mixer" aria-label="Mixer" {@attach asMixer}>
 	{#if subject && colour && values}
-		<Holder
-			{workbench}
-			{subject}
-			hex={seenHex(workbench.view, show(colour).hex)}
-			stored={show(colour).hex}
-			mapped={show(colour).mapped}
-		/>
+		{#if workbench.byEye}
+			<HeldByEye {workbench} {subject} hex={seenHex(workbench.view, show(colour).hex)} />
+		{:else}
+			<Holder
+				{workbench}
+				{subject}
+				hex={seenHex(workbench.view, show(colour).hex)}
+				stored={show(colour).hex}
+				mapped={show(colour).mapped}
+			/>
+		{/if}
 		{#if subject.follows === null}
 			<div class="tracks" class:many={coordinates.axes.length > 3}>
 				<div class="models">
@@ -86,7 +91,7 @@
 					</div>
 					{#if plate && parts?.tools}<parts.tools {workbench} {plate} />{/if}
 					{#if parts?.title}<FollowAnother {workbench} />{/if}
-					<BeginActions {workbench} where="tracks" />
+					{#if !workbench.byEye}<BeginActions {workbench} where="tracks" />{/if}
 					{#if workbench.alone}<ViewPicker {workbench} />{/if}
 				</div>
 				{#each coordinates.axes as axis, i (axis.name)}
@@ -95,6 +100,7 @@
 						index={i}
 						{values}
 						view={workbench.view}
+						byEye={workbench.byEye}
 						onpress={press}
 						onturn={(value) => turn(i, value)}
 					/>
@@ -112,12 +118,19 @@
 							<button class="act" onclick={() => workbench.hold(parent.place)}>Go to {parent.name}</button>
 						{/each}
 						{#if plate && parts?.follows}<parts.follows {workbench} {plate} />{/if}
-						<BeginActions {workbench} where="actions" />
+						{#if !workbench.byEye}<BeginActions {workbench} where="actions" />{/if}
 					</p>
 				</div>
 			</div>
 		{/if}
-		<Codes {colour} />
+		{#if workbench.byEye}
+			<p class="away">
+				Codes, names and readings are put away until you check.<br />Next colour <kbd>Tab</kbd> or arrows on the plate,
+				larger steps <kbd>Shift</kbd>
+			</p>
+		{:else}
+			<Codes {colour} />
+		{/if}
 	{:else}
 		<p class="empty">
 			{plate ? (kindOf(plate).words.empty ?? NOTHING_SET) : 'Add a plate, and its first colour comes into the mixer.'}
@@ -206,6 +219,12 @@
 		flex-wrap: wrap;
 		gap: 6px 8px;
 		margin-top: 8px;
+	}
+	.away {
+		align-self: center;
+		font-size: 12.5px;
+		line-height: 1.7;
+		color: #c4c4c4;
 	}
 	.empty {
 		grid-column: 1 / -1;

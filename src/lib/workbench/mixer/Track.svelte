@@ -13,12 +13,14 @@
 		values: readonly number[];
 		/** How the study is looked at: the tracks are seen so too. */
 		view: View;
+		/** Whether the colour is set by eye: then the track says no number. */
+		byEye?: boolean;
 		/** A press begins a gesture; its edits are undone together. */
 		onpress: () => void;
 		onturn: (value: number) => void;
 	}
 
-	let { coordinates, index, values, view, onpress, onturn }: Props = $props();
+	let { coordinates, index, values, view, byEye = false, onpress, onturn }: Props = $props();
 
 	const COLUMNS = 96;
 	const HEIGHT = 18;
@@ -58,6 +60,9 @@
 		context.putImageData(image, 0, 0);
 	}
 
+	/** What a place of the slider stands for: by eye it goes from 0 to 1, so that nothing tells where the colour is. */
+	const fromTrack = (place: number): number => (byEye ? axis.least + place * (axis.most - axis.least) : place);
+
 	const STEPS: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 };
 
 	function turnByKey(event: KeyboardEvent) {
@@ -78,34 +83,38 @@
 	}
 </script>
 
-<div class="track">
+<div class="track" class:byEye>
 	<span class="name">{axis.name}</span>
 	<div class="groove">
 		<canvas bind:this={canvas} width={COLUMNS} height={HEIGHT}></canvas>
 		<input
 			type="range"
-			min={axis.least}
-			max={axis.most}
+			min={byEye ? 0 : axis.least}
+			max={byEye ? 1 : axis.most}
 			step="any"
-			{value}
+			value={byEye ? (value - axis.least) / (axis.most - axis.least) : value}
 			aria-label={axis.name}
-			aria-valuetext="{said}, {wordsOfHex(numberToHex(now.code))}{now.fits ? '' : ', outside the screen gamut'}"
+			aria-valuetext={byEye
+				? 'set by eye'
+				: `${said}, ${wordsOfHex(numberToHex(now.code))}${now.fits ? '' : ', outside the screen gamut'}`}
 			onpointerdown={onpress}
-			oninput={(event) => onturn(event.currentTarget.valueAsNumber)}
+			oninput={(event) => onturn(fromTrack(event.currentTarget.valueAsNumber))}
 			onkeydown={turnByKey}
 		/>
 	</div>
-	<input
-		class="number"
-		value={said}
-		inputmode="decimal"
-		aria-label="{axis.name}, typed"
-		onkeydown={(event) => {
-			if (event.key === 'Enter') type(event.currentTarget);
-			else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') turnByKey(event);
-		}}
-		onchange={(event) => type(event.currentTarget)}
-	/>
+	{#if !byEye}
+		<input
+			class="number"
+			value={said}
+			inputmode="decimal"
+			aria-label="{axis.name}, typed"
+			onkeydown={(event) => {
+				if (event.key === 'Enter') type(event.currentTarget);
+				else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') turnByKey(event);
+			}}
+			onchange={(event) => type(event.currentTarget)}
+		/>
+	{/if}
 </div>
 
 <style>
@@ -114,6 +123,9 @@
 		grid-template-columns: 70px 1fr 62px;
 		gap: 12px;
 		align-items: center;
+	}
+	.track.byEye {
+		grid-template-columns: 70px 1fr;
 	}
 	.groove {
 		position: relative;

@@ -5,6 +5,7 @@
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { Library } from '$lib/palettes/library.svelte';
 	import Hint from './Hint.svelte';
+	import PutAway from './PutAway.svelte';
 	import { BESIDE, type Workbench } from './workbench.svelte';
 
 	/** What stands beside the plate: its readings, the palettes to take colours from, or what is written on the study as a whole. */
@@ -58,9 +59,10 @@
 			>
 		{/each}
 	</div>
-	<Hint {workbench} />
+	{#if !workbench.byEye}<Hint {workbench} />{/if}
 	<div id="{id}-panel" role="tabpanel" aria-labelledby="{id}-{shown}">
 		{#if shown === 'Readings'}{@render readings()}
+		{:else if shown === 'Palettes' && workbench.byEye}<PutAway what="Palettes" />
 		{:else if shown === 'Palettes'}
 			{#await import('../palettes/PalettesPanel.svelte') then { default: PalettesPanel }}
 				<PalettesPanel {workbench} {library} />

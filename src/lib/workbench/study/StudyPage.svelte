@@ -17,6 +17,7 @@
 	import { bringDrawing, drawingsIn } from './bring-drawing';
 	import { isWriting } from '$lib/ui/is-writing';
 	import { pasteTaken, takeAlong } from './take-along';
+	import PutAway from './PutAway.svelte';
 	import StudyFrame from './StudyFrame.svelte';
 	import SecondButton from './SecondButton.svelte';
 	import SidePanel from './SidePanel.svelte';
@@ -141,7 +142,7 @@
 	{#snippet side()}
 		{#key workbench}
 			<PlateIndex {workbench} {sides} onalone={alone} onanother={another} />
-			<LinkedColours {workbench} />
+			{#if workbench.byEye}<PutAway what="Linked colours" />{:else}<LinkedColours {workbench} />{/if}
 		{/key}
 	{/snippet}
 	{#snippet bar()}

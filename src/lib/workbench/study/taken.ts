@@ -44,7 +44,7 @@ function platesTaken(workbench: Workbench, id: string): Taken | null {
 	const { plates, linked } = workbench.decided;
 	const ids = withGathered(workbench, 'plates', id);
 	const found = plates.filter((plate) => ids.includes(plate.id));
-	if (found.length === 0) return null;
+	if (found.length === 0 || workbench.byEye) return null;
 	const word = found.length === 1 ? 'a plate' : `${found.length} plates`;
 	return {
 		clip: asOne(found.map((plate) => clipOfPlate(plate, linked))),
@@ -85,7 +85,8 @@ function coloursTaken(workbench: Workbench): Taken | null {
 		return { clip: asOne(clips), said: `${found.length} colours`, cut: null };
 	}
 	const subject = subjectOf(workbench);
-	if (!subject) return null;
+	// What is judged by eye is not to be read, by no key either.
+	if (!subject || workbench.byEye) return null;
 	const name = subject.linked?.name;
 	return { clip: { what: 'colour', text: subject.text, ...(name ? { name } : {}) }, said: subject.text, cut: null };
 }

@@ -65,6 +65,8 @@ export class Workbench {
 	viewBeside = $state.raw<View>(PLAIN_VIEW);
 
 	readonly plate: Plate | null = $derived(this.openIn(this.document));
+	/** Whether colours of the open plate are being judged by eye: then nothing on the page tells them. */
+	readonly byEye: boolean = $derived(this.plate !== null && (kindOf(this.plate).byEye?.(this.plate) ?? false));
 	/** The open plate without what is being tried. */
 	readonly decidedPlate: Plate | null = $derived(this.openIn(this.decided));
 	/** The place of the open plate that is held, or was last; as near as can be to one that is gone. */
@@ -116,7 +118,7 @@ export class Workbench {
 	}
 
 	private whatIsHeld(): Held | null {
-		const id = this.linkedChoice;
+		const id = this.byEye ? null : this.linkedChoice;
 		if (id !== null && this.document.linked.some((colour) => colour.id === id)) return { kind: 'linked', id };
 		return this.place === null ? null : { kind: 'place', place: this.place };
 	}

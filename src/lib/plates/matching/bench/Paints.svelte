@@ -1,0 +1,131 @@
+<script lang="ts">
+	import CloseOutline from 'flowbite-svelte-icons/CloseOutline.svelte';
+	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
+	import { patchBy } from '$lib/drawing/patch';
+	import { seenHex } from '$lib/drawing/view';
+	import { givenName } from '$lib/model/resolve';
+	import { nextColour } from '$lib/model/surroundings';
+	import { surroundingsOf } from '$lib/plates/kinds';
+	import IconButton from '$lib/ui/IconButton.svelte';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { LEAST_PAINTS, MOST_PAINTS } from '../common';
+	import { addPaint, removePaint, setMatch, type AnyMatched } from '../matching-edits';
+	import { filled, MOST_PARTS, withParts } from '../match-state';
+	import { type MatchingPlate } from '../schema';
+	import { regionHeld } from './held-region';
+
+	/** The paints with their parts in the region that is held: dragged, a touch added, a touch taken back. */
+	let { workbench, plate }: { workbench: Workbench; plate: MatchingPlate } = $props();
+
+	const index = $derived(regionHeld(workbench) ?? 0);
+	const state = $derived(plate.exercise as unknown as AnyMatched);
+	const parts = $derived(filled(state.parts[index] ?? [], plate.paints.length, 0));
+	const paints = $derived(
+		plate.paints.map((paint, i) => ({
+			name: givenName(paint, workbench.document.linked) ?? `Paint ${i + 1}`,
+			hex: seenHex(workbench.view, patchBy(paint, workbench.document.linked).hex)
+		}))
+	);
+	const TOUCH = 0.25;
+	let gesture = 0;
+
+	function put(at: number, amount: number, label: string) {
+		const held = Math.max(0, Math.min(MOST_PARTS, Math.round(amount / TOUCH) * TOUCH));
+		const next = parts.map((part, i) => (i === at ? held : part));
+		workbench.edit(
+			'Mix a region',
+			setMatch(plate.id, (latest) => withParts(latest, index, next)),
+			label
+		);
+	}
+	const add = () =>
+		workbench.edit('Add a paint', addPaint(plate.id, nextColour(surroundingsOf(workbench.document), plate.paints)));
+</script>
+
+<section aria-label="Paints">
+	<h3>Paints</h3>
+	{#each paints as { name, hex }, i (i)}
+		<div class="paint">
+			<i style:background={hex}></i>
+			<span class="name">{name}</span>
+			<input
+				type="range"
+				min="0"
+				max={MOST_PARTS}
+				step={TOUCH}
+				value={parts[i]}
+				aria-label="Parts of {name}"
+				aria-valuetext="{parts[i]} parts"
+				onpointerdown={() => gesture++}
+				oninput={(event) => put(i, event.currentTarget.valueAsNumber, `mix ${i} ${gesture}`)}
+			/>
+			<button
+				class="act small"
+				disabled={parts[i] === 0}
+				aria-label="A touch less of {name}"
+				onclick={() => put(i, parts[i]! - TOUCH, `less ${++gesture}`)}>−</button
+			>
+			<button
+				class="act small"
+				disabled={parts[i] === MOST_PARTS}
+				aria-label="A touch more of {name}"
+				onclick={() => put(i, parts[i]! + TOUCH, `more ${++gesture}`)}>+</button
+			>
+			{#if paints.length > LEAST_PAINTS}
+				<IconButton
+					label="Put away {name}"
+					onclick={() => workbench.edit('Put a paint away', removePaint(plate.id, i))}
+					icon={CloseOutline}
+				/>
+			{/if}
+		</div>
+	{/each}
+	<div class="acts">
+		{#if paints.length < MOST_PAINTS}<IconButton label="Add a paint" onclick={add} icon={PlusOutline} />{/if}
+		<button
+			class="act"
+			onclick={() =>
+				workbench.edit(
+					'Wipe the mixture off',
+					setMatch(plate.id, (latest) => withParts(latest, index, []))
+				)}>Wipe off</button
+		>
+	</div>
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 4px;
+		padding-top: 8px;
+		border-top: 1px solid var(--rule);
+		font-size: 12px;
+	}
+	h3 {
+		font-size: 16px;
+	}
+	.paint {
+		display: grid;
+		grid-template-columns: 20px minmax(0, 1fr) 76px 26px 26px auto;
+		gap: 5px;
+		align-items: center;
+	}
+	.name {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	i {
+		width: 20px;
+		height: 20px;
+	}
+	input {
+		width: 76px;
+		accent-color: var(--ink);
+	}
+	.acts {
+		display: flex;
+		gap: 8px;
+		align-items: center;
+	}
+</style>

@@ -1,0 +1,134 @@
+import { converter, interpolate } from 'culori';
+import { readColour } from '../../src/lib/core/colour/read';
+import { fit } from '../../src/lib/core/colour/shown';
+import { type SentenceKey } from '../../src/lib/core/sentence-keys';
+import { textOf } from '../../src/lib/model/resolve';
+import { matchingExercises } from '../../src/lib/plates/matching/exercises';
+import { type AnyMatched } from '../../src/lib/plates/matching/matching-edits';
+import { matchedAt } from '../../src/lib/plates/matching/places';
+import { type MatchingPlate } from '../../src/lib/plates/matching/schema';
+import { apart, between, chromaOf, exact, hueOf, numbersIn, says, valueOf, type Reckoned } from './reckon';
+
+interface Judged {
+	readonly key: SentenceKey;
+	readonly words: string;
+	readonly so: boolean;
+}
+
+/** What a person set for a region, and what is true. */
+interface Pair {
+	readonly name: string;
+	readonly yours: Reckoned;
+	readonly truth: Reckoned;
+}
+
+const lab = converter('oklab');
+const reckoned = (text: string): Reckoned => exact(fit(readColour(text)).linear);
+const ANCHORS: Readonly<Record<string, string>> = {
+	red: '#ff0000',
+	orange: '#ff8000',
+	yellow: '#ffff00',
+	green: '#00ff00',
+	'blue-green': '#00ffff',
+	blue: '#0000ff',
+	violet: '#8000ff',
+	purple: '#ff00ff'
+};
+
+/** Whether what the attempt lacks lies towards the colour of a light. */
+function lacks({ yours, truth }: Pair, light: Reckoned): boolean {
+	const [own, aim, lamp] = [yours, truth, light].map((each) => lab(each)!) as unknown as [
+		{ a: number; b: number },
+		{ a: number; b: number },
+		{ a: number; b: number }
+	];
+	return (aim.a - own.a) * lamp.a + (aim.b - own.b) * lamp.b > 0;
+}
+
+/** What is said to be looked for, by numbers of culori alone. */
+function lookIsSo(sentence: string, pair: Pair, plate: MatchingPlate): boolean {
+	const { yours, truth } = pair;
+	if (sentence.startsWith('So near')) return apart(yours, truth) < 1.05;
+	if (sentence.includes('darker than you made')) return valueOf(truth) < valueOf(yours);
+	if (sentence.includes('lighter than you made')) return valueOf(truth) > valueOf(yours);
+	if (sentence.includes('more grey in it')) return chromaOf(truth) < chromaOf(yours) + 1e-4;
+	if (sentence.includes('holds more colour')) return chromaOf(truth) > chromaOf(yours) - 1e-4;
+	const towards = /more towards ([a-z-]+)/.exec(sentence)?.[1];
+	if (towards) {
+		const anchor = hueOf(ANCHORS[towards]!);
+		return between(hueOf(truth), anchor) < between(hueOf(yours), anchor) + 0.5;
+	}
+	const { exercise } = plate;
+	if (!('ambient' in exercise)) return false;
+	const light = sentence.includes('the lamp') ? exercise.key : exercise.ambient;
+	return sentence.includes('holds more of the colour of') && lacks(pair, reckoned(textOf(light, [])));
+}
+
+/** The error of an order, after Farnsworth 1943: over all chips but the ends, what both neighbours are off by, less 2. */
+function errorOf(order: readonly number[]): number {
+	let sum = 0;
+	for (let i = 1; i < order.length - 1; i++)
+		sum += Math.abs(order[i]! - order[i - 1]!) + Math.abs(order[i]! - order[i + 1]!) - 2;
+	return sum;
+}
+
+function orderIsSo(words: string, { exercise }: MatchingPlate): boolean {
+	if (!('order' in exercise)) return false;
+	const error = errorOf(exercise.order);
+	const [said = 0, before] = numbersIn(words);
+	return said === error && (before === undefined || before === exercise.errors.at(-2));
+}
+
+/** The strip beside the way through OKLab, as culori goes it. */
+function stripIsSo(words: string, plate: MatchingPlate): boolean {
+	const { exercise } = plate;
+	if (!('strokes' in exercise)) return false;
+	const { made } = matchingExercises.atWork(plate, []) as { made: { strip: readonly (readonly number[])[] } };
+	const own = made.strip.map(exact);
+	const ends = exercise.parents.map((parent) => reckoned(textOf(parent, []))) as [Reckoned, Reckoned];
+	const way = interpolate(ends, 'oklab');
+	const best = own.map((_, i) => way(i / (own.length - 1)));
+	const steps = (all: readonly Reckoned[]): number => Math.max(...all.slice(1).map((each, i) => apart(all[i]!, each)));
+	const off = own.reduce((sum, each, i) => sum + apart(each, best[i]!), 0) / own.length;
+	const [count, mean, largest, least] = numbersIn(words.replaceAll('ΔE00', ''));
+	const near = (one: number, other: number): boolean => Math.abs(one - other) < 0.08;
+	return (
+		count === exercise.strokes.length && near(mean!, off) && near(largest!, steps(own)) && near(least!, steps(best))
+	);
+}
+
+/** What is said of an attempt, judged by its colours. */
+export function saidOfMatching(plate: MatchingPlate): Judged[] {
+	const at = matchingExercises.atWork(plate, []);
+	const found = matchedAt(plate, []);
+	const texts = (plate.exercise as AnyMatched).attempts?.at(0)?.texts ?? [];
+	const pairs = (found?.match.regions(found.at) ?? []).flatMap(({ name, target }, i): Pair[] => {
+		const text = texts[i] ?? null;
+		return text === null ? [] : [{ name, yours: reckoned(text), truth: exact(target.linear) }];
+	});
+	const off = pairs.map(({ yours, truth }) => apart(yours, truth));
+	const so = (key: SentenceKey, words: string): boolean => {
+		if (key === 'ask') return !/\d+ (lighter|darker)|ΔE00|L\*|#/.test(words);
+		if (key === 'matching.order') return orderIsSo(words, plate);
+		if (key === 'matching.strip') return stripIsSo(words, plate);
+		if (key === 'matching.look') {
+			const pair = pairs.find(({ name }) => words.startsWith(`${name}: `));
+			return pair !== undefined && lookIsSo(words.slice(pair.name.length + 2), pair, plate);
+		}
+		const said = numbersIn(words.replaceAll('ΔE00', ''));
+		if (pairs.length === 1) return says(said[0]!, off[0]!, '0.0');
+		const [near, all, limit, most] = said;
+		const farthest = pairs[off.indexOf(Math.max(...off))]!.name.toLowerCase();
+		return (
+			near === off.filter((each) => each < 3).length &&
+			all === pairs.length &&
+			limit === 3 &&
+			says(most!, Math.max(...off), '0.0') &&
+			words.includes(`the farthest is ${farthest}`)
+		);
+	};
+	return matchingExercises
+		.of(plate)
+		.remarks(at)
+		.map(({ key, words }): Judged => ({ key, words, so: so(key, words) }));
+}
