@@ -20,7 +20,8 @@ test('exercises are looked through as pictures in the colours of the study, foun
 		'Mixes',
 		'Grounds',
 		'Pictures',
-		'Patterns'
+		'Patterns',
+		'Matching'
 	]);
 	// What the study has is ticked: the tints that it begins with.
 	expect(names.filter((name) => name.endsWith('In this study.'))).toEqual([expect.stringMatching(/^1\. Tints\./)]);

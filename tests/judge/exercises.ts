@@ -135,6 +135,7 @@ type Key = Exclude<
 	| 'matching.look'
 	| 'matching.order'
 	| 'matching.strip'
+	| 'practice.series'
 	| 'name'
 	| 'describe'
 >;

@@ -197,6 +197,8 @@ export function randomPlates(seed: number) {
 			strength: next(),
 			brush: oneOf(['first', 'second', { field: whole(0, 23) }])
 		})),
+		limit: next() < 0.6 ? whole(1, 30) : null,
+		texts: Array.from({ length: oneOf([1, 4, 10]) }, () => colour().text),
 		stage: oneOf(['arrange', 'eye', 'checked', 'checked', 'checked']),
 		attempts: Array.from({ length: whole(1, 3) }, () => ({
 			texts: Array.from({ length: 6 }, () => (next() < 0.15 ? null : colour().text)),

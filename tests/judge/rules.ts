@@ -12,7 +12,7 @@ export interface Ruled {
 
 type Key = Exclude<
 	Extract<SentenceKey, `rule.${string}`>,
-	'rule.transparent' | 'rule.identical' | 'rule.grounds-differ'
+	'rule.transparent' | 'rule.identical' | 'rule.grounds-differ' | 'rule.matched'
 >;
 type OfRule<R extends ScaleRule['rule']> = Extract<ScaleRule, { rule: R }>;
 

@@ -3,6 +3,7 @@ import { readColour } from '../../src/lib/core/colour/read';
 import { fit } from '../../src/lib/core/colour/shown';
 import { type SentenceKey } from '../../src/lib/core/sentence-keys';
 import { textOf } from '../../src/lib/model/resolve';
+import { judgeMatching } from '../../src/lib/plates/matching/judge-matching';
 import { matchingExercises } from '../../src/lib/plates/matching/exercises';
 import { type AnyMatched } from '../../src/lib/plates/matching/matching-edits';
 import { matchedAt } from '../../src/lib/plates/matching/places';
@@ -97,6 +98,42 @@ function stripIsSo(words: string, plate: MatchingPlate): boolean {
 	);
 }
 
+/** The farthest region of the nearest attempt that sets all of them, by culori. */
+function matchedOff(plate: MatchingPlate): number | null {
+	const found = matchedAt(plate, []);
+	if (!found) return null;
+	const targets = found.match.regions(found.at).map(({ target }) => exact(target.linear));
+	const all = found.at.settings.attempts.filter(({ texts }) => targets.every((_, i) => (texts[i] ?? null) !== null));
+	const farthest = all.map(({ texts }) => Math.max(...targets.map((target, i) => apart(reckoned(texts[i]!), target))));
+	return farthest.length > 0 ? Math.min(...farthest) : null;
+}
+
+/** How far each subject of a practice was set off, by culori. */
+function practisedOff(plate: MatchingPlate): { readonly off: number; readonly limit: number }[] {
+	const { made } = matchingExercises.atWork(plate, []) as {
+		made: {
+			done: readonly { target: { linear: readonly number[] }; yours: { linear: readonly number[] }; limit: number }[];
+		};
+	};
+	return made.done.map(({ target, yours, limit }) => ({
+		off: apart(exact(yours.linear), exact(target.linear)),
+		limit
+	}));
+}
+
+const practisedIsSo = (words: string, plate: MatchingPlate): boolean =>
+	says(numbersIn(words.replaceAll('ΔE00', ''))[0]!, practisedOff(plate).at(-1)!.off, '0.0');
+
+function seriesIsSo(words: string, plate: MatchingPlate): boolean {
+	const all = practisedOff(plate);
+	const sorted = all.map(({ off }) => off).sort((one, other) => one - other);
+	const median = (sorted[Math.floor((sorted.length - 1) / 2)]! + sorted[Math.floor(sorted.length / 2)]!) / 2;
+	const [held, count, said] = numbersIn(words.replaceAll('ΔE00', ''));
+	return (
+		held === all.filter(({ off, limit }) => off < limit).length && count === all.length && says(said!, median, '0.0')
+	);
+}
+
 /** What is said of an attempt, judged by its colours. */
 export function saidOfMatching(plate: MatchingPlate): Judged[] {
 	const at = matchingExercises.atWork(plate, []);
@@ -109,6 +146,8 @@ export function saidOfMatching(plate: MatchingPlate): Judged[] {
 	const off = pairs.map(({ yours, truth }) => apart(yours, truth));
 	const so = (key: SentenceKey, words: string): boolean => {
 		if (key === 'ask') return !/\d+ (lighter|darker)|ΔE00|L\*|#/.test(words);
+		if (key === 'practice.series') return seriesIsSo(words, plate);
+		if (key === 'matching.near' && 'before' in plate.exercise) return practisedIsSo(words, plate);
 		if (key === 'matching.order') return orderIsSo(words, plate);
 		if (key === 'matching.strip') return stripIsSo(words, plate);
 		if (key === 'matching.look') {
@@ -127,8 +166,16 @@ export function saidOfMatching(plate: MatchingPlate): Judged[] {
 			words.includes(`the farthest is ${farthest}`)
 		);
 	};
-	return matchingExercises
+	const verdicts = judgeMatching(plate, []).map(({ key, reason, holds }): Judged => {
+		const closest = matchedOff(plate);
+		const [said, limit] = numbersIn(reason.replaceAll('ΔE00', ''));
+		if (closest === null) return { key, words: reason, so: !holds && said === undefined };
+		const digits = /([\d.]+) ΔE00 off/.exec(reason)![1]!;
+		return { key, words: reason, so: holds === closest < limit! && says(said!, closest, digits) };
+	});
+	const remarks = matchingExercises
 		.of(plate)
 		.remarks(at)
 		.map(({ key, words }): Judged => ({ key, words, so: so(key, words) }));
+	return [...remarks, ...verdicts];
 }

@@ -41,6 +41,7 @@ export const SENTENCE_KEYS = [
 	'rule.transparent',
 	'rule.identical',
 	'rule.grounds-differ',
+	'rule.matched',
 	'wheel.one-value',
 	'wheel.lightest',
 	'wheel.no-hue',
@@ -99,6 +100,7 @@ export const SENTENCE_KEYS = [
 	'matching.look',
 	'matching.order',
 	'matching.strip',
+	'practice.series',
 	'name',
 	'describe'
 ] as const;

@@ -11,7 +11,7 @@ import { scalesPlateOf } from '../../../tests/support/plates';
 describe('templates', () => {
 	it('are studies that can be stored, each with what it is for, and their checks can be judged', async () => {
 		const templates = await loadTemplates();
-		expect(templates).toHaveLength(13);
+		expect(templates).toHaveLength(15);
 		for (const { name, says, document } of templates) {
 			expect(says.length, name).toBeGreaterThan(30);
 			for (const plate of document.plates)

@@ -4,8 +4,6 @@ import { describe, expect, it } from 'vitest';
 import { toLinear } from '../colour/colour';
 import { readColour } from '../colour/read';
 import { type Triple } from '../colour/vector';
-import { luminance } from '../colour/xyz';
-import { temperature } from '../scheme/temperature';
 import { departed } from '../scheme/relatives';
 import { seenColour } from '../ground/on-ground';
 import { scoreMatch, shiftWords } from './score';

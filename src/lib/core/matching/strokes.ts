@@ -36,8 +36,7 @@ export function strokedStrip(first: ReadonlyTriple, second: ReadonlyTriple, stro
 	for (const { from, to, strength, brush } of strokes) {
 		const colour = brush === 'first' ? first : brush === 'second' ? second : strip[brush.field]!;
 		const loaded: Triple = [colour[0], colour[1], colour[2]];
-		for (let i = Math.min(from, to); i <= Math.max(from, to); i++)
-			strip[i] = coveredBy(strip[i]!, loaded, strength);
+		for (let i = Math.min(from, to); i <= Math.max(from, to); i++) strip[i] = coveredBy(strip[i]!, loaded, strength);
 	}
 	return strip;
 }

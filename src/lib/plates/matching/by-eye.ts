@@ -113,7 +113,8 @@ export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): Ma
 		schema,
 		words,
 		heading,
-		begin: (common) => spec.another({ ...unmatched(0), ...spec.begin(common) } as unknown as S, seedOf(common.id)),
+		begin: (common) =>
+			spec.another({ ...unmatched(0), limit: null, ...spec.begin(common) } as unknown as S, seedOf(common.id)),
 		mapSources: (settings, change) =>
 			spec.colours.reduce((changed, { of, put }) => put(changed, change(of(changed))), settings),
 		make: (common, settings, linked) => spec.make(settings, linked, common),

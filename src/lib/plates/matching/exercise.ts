@@ -4,6 +4,7 @@ import { type Shape } from '$lib/drawing/drawing';
 import { type Patch } from '$lib/drawing/patch';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type AtWork, type Exercise, type Settings } from '../exercise';
+import { type Settable } from '../kind';
 import { type MatchingCommon } from './common';
 import { type MatchState, type Stage } from './match-state';
 
@@ -78,6 +79,10 @@ export interface MatchingExercise<S extends Settings, M> extends Exercise<Matchi
 	readonly match?: S extends MatchState ? Match<S, M> : never;
 	/** Whether colours are being judged by eye now, so that nothing may tell them. */
 	readonly byEye: (settings: S) => boolean;
+	/** How its one region is set, where it is no match by regions. */
+	readonly settable?: (
+		at: AtWork<MatchingCommon, S, M>
+	) => (Omit<Settable, 'put'> & { readonly put: (settings: S, text: string) => S }) | null;
 	/** What can be held, apart from where it stands. */
 	readonly holds: (settings: S) => readonly MatchingPlace[];
 	/** What can be held on the plate. */

@@ -1,6 +1,7 @@
 import { type PlateKind } from '../kind';
 import { type MatchingPlace } from './exercise';
 import { matchingExercises } from './exercises';
+import { judgeMatching } from './judge-matching';
 import { newMatching } from './make';
 import { matchingPlaces } from './places';
 import { matchingPlateSchema, type MatchingPlate } from './schema';
@@ -27,6 +28,7 @@ export const matching = {
 	listed: true,
 	places: matchingPlaces,
 	reveals: matchingExercises.reveals,
+	judge: judgeMatching,
 	pictures: {
 		of: ({ place }) => (place ? [place.picture] : []),
 		map: (plate, change) =>

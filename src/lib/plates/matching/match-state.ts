@@ -16,6 +16,8 @@ export const MOST_REGIONS = 6;
 export const MOST_ATTEMPTS = 40;
 export const MOST_PARTS = 16;
 export const MOST_SEED = 999_999;
+/** A limit that can be asked for, ΔE00. */
+export const LIMITS = { least: 0.5, most: 30, usual: 3 } as const;
 /** Until it is set, a region is this grey. */
 export const UNSET = '#8a8a8a';
 
@@ -36,6 +38,8 @@ export const matchShape = {
 	texts: textsSchema,
 	/** Of each region, the parts of each paint. */
 	parts: partsSchema,
+	/** Every region of an attempt shall be under so many ΔE00, where that is asked. */
+	limit: z.number().min(LIMITS.least).max(LIMITS.most).nullable(),
 	attempts: z.array(attemptSchema).max(MOST_ATTEMPTS),
 	/** Which attempt is looked at, from 0. */
 	shown: z
@@ -46,7 +50,7 @@ export const matchShape = {
 export type MatchState = z.infer<z.ZodObject<typeof matchShape>>;
 
 /** Nothing is set yet. */
-export const unmatched = (seed: number): MatchState => ({
+export const unmatched = (seed: number): Omit<MatchState, 'limit'> => ({
 	stage: 'eye',
 	way: 'eye',
 	seed,

@@ -49,6 +49,12 @@ export const setRegion =
 	(study) =>
 		setMatch(plateId, (state) => withText(state, index, textOf(source, study.linked)))(study);
 
+/** Sets the one colour of an exercise that is no match by regions, likewise. */
+export const setOwn =
+	(plateId: string, put: (settings: Settings, text: string) => Settings, source: ColourSource): Edit =>
+	(study) =>
+		setStaged(plateId, (settings) => put(settings, textOf(source, study.linked)) as Staged)(study);
+
 export const setPaint = (plateId: string, index: number, source: ColourSource): Edit =>
 	withMatching(plateId, (plate) => ({
 		...plate,

@@ -3,7 +3,7 @@ import { type Following, type Places, type Settable } from '../kind';
 import { judgedNow } from './by-eye';
 import { type MatchingPlace } from './exercise';
 import { matchingExercises } from './exercises';
-import { matchOf, setRegion, setStaged, stagedOf, subjectOf, type AnyMatched } from './matching-edits';
+import { matchOf, setOwn, setRegion, setStaged, stagedOf, subjectOf, type AnyMatched } from './matching-edits';
 import { setNow, UNSET } from './match-state';
 import { type MatchingPlate } from './schema';
 
@@ -24,6 +24,9 @@ export const matchedAt = (plate: MatchingPlate, linked: Linked) => {
 };
 
 function settableRegion(plate: MatchingPlate, key: string, linked: Linked): Settable | null {
+	const exercise = matchingExercises.of(plate);
+	const own = exercise.settable?.(matchingExercises.atWork(plate, linked));
+	if (own) return { ...own, put: (source) => setOwn(plate.id, own.put, source) };
 	const found = matchedAt(plate, linked);
 	if (!found) return null;
 	const { match, at } = found;

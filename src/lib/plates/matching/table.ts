@@ -4,6 +4,7 @@ import { litForm } from './exercises/lit-form/lit-form';
 import { middleOfTwo } from './exercises/middle-of-two/middle-of-two';
 import { missingStep } from './exercises/missing-step/missing-step';
 import { picturePlace } from './exercises/picture-place/picture-place';
+import { practice } from './exercises/practice/practice';
 import { sorting } from './exercises/sorting/sorting';
 import { strokes } from './exercises/strokes/strokes';
 
@@ -16,5 +17,6 @@ export const MATCHING_EXERCISES = [
 	litForm,
 	picturePlace,
 	strokes,
-	sorting
+	sorting,
+	practice
 ] as const;

@@ -8,9 +8,9 @@ export function asMixer(element: HTMLElement): () => void {
 	};
 }
 
-/** Goes from a colour of the plate to what sets it: its code, chosen so that another can be typed, or the first of what it follows from. */
+/** Goes from a colour of the plate to what sets it: its code, chosen so that another can be typed, the first of what it follows from, or the first track where it is set by eye. */
 export function focusMixer(): void {
-	const found = mixer?.querySelector<HTMLElement>('[data-code-field], [data-parents] button');
+	const found = mixer?.querySelector<HTMLElement>('[data-code-field], [data-parents] button, input[type=range]');
 	found?.focus();
-	if (found instanceof HTMLInputElement) found.select();
+	if (found instanceof HTMLInputElement && found.type === 'text') found.select();
 }

@@ -7,7 +7,9 @@
 	import { matchedAt } from '../places';
 	import Attempts from './Attempts.svelte';
 	import { benchOfExercise } from './exercise-benches';
+	import LimitField from './LimitField.svelte';
 	import Paints from './Paints.svelte';
+	import Reach from './Reach.svelte';
 	import ToLookAt from './ToLookAt.svelte';
 
 	/** What to look at while the eye works; what came of it afterwards. */
@@ -28,7 +30,11 @@
 		<ToLookAt {workbench} {plate} />
 	{:else}
 		<Remarks remarks={exercise.remarks(at)} />
-		{#if settings?.stage === 'checked'}<Attempts {workbench} {plate} />{/if}
+		{#if settings?.stage === 'checked'}
+			<Attempts {workbench} {plate} />
+			{#if settings.way === 'paint'}<Reach {workbench} {plate} />{/if}
+		{/if}
+		{#if settings}<LimitField {workbench} {plate} />{/if}
 		{#if settings}<ColourTable {workbench} colours={exercise.colours(at)} />{/if}
 	{/if}
 	{#if Further}<Further {workbench} {plate} />{/if}

@@ -3,13 +3,13 @@
 	import PlusOutline from 'flowbite-svelte-icons/PlusOutline.svelte';
 	import { patchBy } from '$lib/drawing/patch';
 	import { seenHex } from '$lib/drawing/view';
-	import { givenName } from '$lib/model/resolve';
 	import { nextColour } from '$lib/model/surroundings';
 	import { surroundingsOf } from '$lib/plates/kinds';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { LEAST_PAINTS, MOST_PAINTS } from '../common';
 	import { addPaint, removePaint, setMatch, type AnyMatched } from '../matching-edits';
+	import { paintNames } from '../paint-names';
 	import { filled, MOST_PARTS, withParts } from '../match-state';
 	import { type MatchingPlate } from '../schema';
 	import { regionHeld } from './held-region';
@@ -20,9 +20,10 @@
 	const index = $derived(regionHeld(workbench) ?? 0);
 	const state = $derived(plate.exercise as unknown as AnyMatched);
 	const parts = $derived(filled(state.parts[index] ?? [], plate.paints.length, 0));
+	const names = $derived(paintNames(plate, workbench.document.linked));
 	const paints = $derived(
 		plate.paints.map((paint, i) => ({
-			name: givenName(paint, workbench.document.linked) ?? `Paint ${i + 1}`,
+			name: names[i]!,
 			hex: seenHex(workbench.view, patchBy(paint, workbench.document.linked).hex)
 		}))
 	);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-	import { setMatch, type AnyMatched } from '../matching-edits';
+	import { matchOf, setMatch, type AnyMatched } from '../matching-edits';
 	import { withText } from '../match-state';
 	import { type MatchingPlate } from '../schema';
 	import { regionHeld } from './held-region';
@@ -8,7 +8,7 @@
 	/** What can be done with the region that is set: grey again, or as it was in the last attempt. */
 	let { workbench, plate }: { workbench: Workbench; plate: MatchingPlate } = $props();
 
-	const index = $derived(regionHeld(workbench));
+	const index = $derived(matchOf(plate) ? regionHeld(workbench) : null);
 	const state = $derived(plate.exercise as unknown as AnyMatched);
 	const before = $derived(index === null ? null : (state.attempts?.at(-1)?.texts[index] ?? null));
 	const set = $derived(index === null ? null : (state.texts?.[index] ?? null));

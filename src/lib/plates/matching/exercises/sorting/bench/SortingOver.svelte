@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { CHIPS } from '$lib/core/matching/sorting';
 	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { percentOf } from '$lib/ui/percent-of';
@@ -52,15 +53,20 @@
 
 	const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1, Home: -CHIPS, End: CHIPS };
 
-	function byKey(event: KeyboardEvent) {
+	async function byKey(event: KeyboardEvent) {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		const step = STEPS[event.key];
-		if (event.key === 'Enter' || event.key === ' ') taken = !taken;
-		else if (event.key === 'Escape') taken = false;
-		else if (step === undefined) return;
+		const takes = event.key === 'Enter' || event.key === ' ';
+		if (!takes && event.key !== 'Escape' && step === undefined) return;
+		event.preventDefault();
+		if (takes) taken = !taken;
+		else if (step === undefined) taken = false;
 		else if (taken) at = move(at, at + step, `keys chip ${++gestures}`);
 		else at = Math.max(1, Math.min(CHIPS - 2, at + step));
-		event.preventDefault();
+		// The chip that was moved stands elsewhere then, and takes the focus with it.
+		const place = at;
+		await tick();
+		at = place;
 		group?.querySelectorAll<HTMLElement>('button')[at]?.focus();
 	}
 </script>

@@ -1,0 +1,362 @@
+import { type Page } from '@playwright/test';
+import { differenceCiede2000, formatHex, oklch } from 'culori';
+import { litForm, LIT_REGIONS, type FormName, type Lamp } from '../src/lib/core/matching/lit-shares';
+import { regionColours } from '../src/lib/core/matching/lit-colours';
+import { practiceSubject } from '../src/lib/core/matching/practice';
+import { drawnRow } from '../src/lib/core/matching/sorting';
+import { linearToHex } from '../src/lib/core/colour/bytes';
+import { toLinear } from '../src/lib/core/colour/colour';
+import { readColour } from '../src/lib/core/colour/read';
+import { wordsOfHex } from '../src/lib/drawing/patch';
+import { axeFaults } from './axe';
+import { addExercise, makeStudy, reach, saved, take } from './pages';
+import { expect, test } from './test';
+
+const EXERCISES = [
+	'A flat colour',
+	'A figure on a ground',
+	'The step that is missing',
+	'The middle of two',
+	'A lit form',
+	'A place in a picture',
+	'A transition by strokes',
+	'Sort a row',
+	'Practice'
+] as const;
+
+/** The settings of the exercise of the last plate, as the server keeps them. */
+async function settings(page: Page): Promise<Record<string, unknown>> {
+	await saved(page);
+	const id = new URL(page.url()).pathname.split('/').at(-1);
+	const answer = await page.request.get(`/api/studies/${id}`);
+	const { document } = (await answer.json()) as {
+		document: {
+			plates: { title: string; kind: string; place: { text: string } | null; exercise: Record<string, unknown> }[];
+		};
+	};
+	const plate = document.plates.find(({ kind }) => kind === 'matching')!;
+	return { ...plate.exercise, place: plate.place?.text };
+}
+
+const textOf = (source: unknown): string => (source as { text: string }).text;
+const linear = (source: unknown) => toLinear(readColour(textOf(source)));
+
+interface StoredForm {
+	readonly form: FormName;
+	readonly lamp: Lamp;
+	readonly object: unknown;
+	readonly key: unknown;
+	readonly ambient: unknown;
+	readonly background: unknown;
+	readonly gloss: number;
+}
+
+/** The true codes of the six regions, from the lights that are stored. */
+async function litTargets(page: Page): Promise<string[]> {
+	const { form, lamp, object, key, ambient, background, gloss } = (await settings(page)) as unknown as StoredForm;
+	const lighting = {
+		object: linear(object),
+		key: linear(key),
+		ambient: linear(ambient),
+		background: linear(background),
+		gloss
+	};
+	const colours = regionColours(lighting, litForm(form, lamp));
+	return LIT_REGIONS.map((region) => linearToHex(...colours[region]));
+}
+
+/** Where each track of OKLCH ends; it begins at 0. */
+const MOST = { Lightness: 100, Chroma: 0.4, Hue: 360 } as const;
+
+/** Sets what is held by clicking along the three tracks, as a hand does that knows where to go. */
+async function setByTracks(page: Page, hex: string): Promise<void> {
+	const { l, c, h = 0 } = oklch(hex)!;
+	const wanted = { Lightness: 100 * l, Chroma: c, Hue: h } as const;
+	for (const name of ['Lightness', 'Chroma', 'Hue'] as const) {
+		const box = (await page.getByRole('slider', { name, exact: true }).boundingBox())!;
+		// The middle of the thumb goes from half its breadth to as much before the other end.
+		const THUMB = 7;
+		const share = wanted[name] / MOST[name];
+		await page.mouse.click(box.x + THUMB / 2 + share * (box.width - THUMB), box.y + box.height / 2);
+	}
+}
+
+const chips = (page: Page) => page.getByRole('group', { name: 'Colours of the plate' }).getByRole('button');
+const check = (page: Page) => page.getByRole('button', { name: 'Check', exact: true }).click();
+/** The words that are drawn on the plate. */
+const plate = (page: Page) => page.locator('.surface svg[viewBox="0 0 792 560"]');
+const readings = (page: Page) => page.getByRole('region', { name: 'Readings' });
+
+test('a lit form is matched from grey to under 3 ΔE00 in every region by the tracks, and each attempt is kept', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await addExercise(page, 'A lit form');
+	await expect(chips(page)).toHaveCount(6);
+	await expect(chips(page).first()).toHaveAccessibleName('Light, still grey');
+	// At first only two are set: what is still grey is not counted.
+	const targets = await litTargets(page);
+	await chips(page).nth(0).click();
+	await setByTracks(page, '#7f6f5f');
+	await chips(page).nth(2).click();
+	await setByTracks(page, '#302018');
+	await expect(page.getByText('2 of 6 set.')).toBeVisible();
+	await check(page);
+	await expect(readings(page)).toContainText(/of 2 regions are under 3 ΔE00/);
+	await expect(plate(page)).toContainText('4 left grey, not counted');
+	await page.getByRole('button', { name: 'Go on with it' }).click();
+	for (const [i, hex] of targets.entries()) {
+		await chips(page).nth(i).click();
+		await setByTracks(page, hex);
+	}
+	await check(page);
+	await expect(readings(page)).toContainText('6 of 6 regions are under 3 ΔE00');
+	// Reckoned again by culori from what is stored.
+	const { attempts } = (await settings(page)) as unknown as { attempts: { texts: string[] }[] };
+	expect(attempts).toHaveLength(2);
+	attempts[1]!.texts.forEach((text, i) => {
+		expect(differenceCiede2000()(formatHex(text)!, targets[i]!), LIT_REGIONS[i]).toBeLessThan(3);
+	});
+	await expect(readings(page).getByRole('heading', { name: '2 attempts' })).toBeVisible();
+	await page.getByRole('button', { name: 'Earlier' }).click();
+	await expect(readings(page)).toContainText('Attempt 1 of 2');
+	expect(await axeFaults(page)).toEqual([]);
+	// A limit that was reached, and one that was not.
+	await page.getByLabel('ask for a limit in every region').check();
+	await expect(page.getByRole('region', { name: 'Limit' })).toContainText('under 3 is asked');
+	await expect(page.getByText('1 of 1 checks hold')).toBeVisible();
+	const { content } = await take(page, 'Print, as PDF …', 'Save the PDF');
+	expect(content.subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('while the eye works nothing on the page tells a colour: no text, no attribute, no name, no key', async ({
+	page,
+	context
+}) => {
+	await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+	await makeStudy(page);
+	for (const name of EXERCISES) {
+		await addExercise(page, name);
+		await expect(page.getByRole('heading', { level: 1, name })).toBeAttached();
+		if ((await chips(page).count()) > 0) await chips(page).first().click();
+		const found = await page.evaluate(() => {
+			const painted = new Set(['style', 'fill', 'stroke', 'stop-color', 'd', 'class', 'id', 'href', 'src']);
+			const attributes = [...document.querySelectorAll('main *, footer *, aside *, .bar *, .side *')].flatMap(
+				(element) => [...element.attributes].filter((each) => !painted.has(each.name)).map((each) => each.value)
+			);
+			const texts = ['main', 'footer', 'aside', '.bar'].map((part) => document.querySelector(part)?.textContent ?? '');
+			const fields = [...document.querySelectorAll('input')].map(({ value, type }) => (type === 'range' ? '' : value));
+			return [...attributes, ...texts, ...fields, document.title].join('\n');
+		});
+		const tree = await page.locator('body').ariaSnapshot();
+		for (const told of [found, tree]) {
+			expect(told, name).not.toMatch(/#[0-9a-f]{6}\b|oklch\(|rgb\(|hsl\(|\blab\(/i);
+			expect(told, name).not.toMatch(/L\* \d|\d+ (lighter|darker)|too (strong|quiet)/);
+		}
+		// Not by name either: what is to be found is no colour of the study.
+		const { name: exercise, colour, figure, place } = (await settings(page)) as Record<string, unknown>;
+		const target = exercise === 'flat-colour' ? colour : exercise === 'figure-on-ground' ? figure : null;
+		const hex = target ? textOf(target) : exercise === 'picture-place' ? String(place) : null;
+		if (hex) expect(tree, name).not.toContain(wordsOfHex(hex));
+		// The keys that copy: the clipboard stays as it was.
+		await page.evaluate(() => navigator.clipboard.writeText('as it was'));
+		await page.keyboard.press('Control+c');
+		for (const key of ['1', '2', '3', '4', '5', '6']) await page.keyboard.press(key);
+		expect(await page.evaluate(() => navigator.clipboard.readText()), name).toBe('as it was');
+		await expect(page.getByText('Put away while the eye works.')).toBeVisible();
+		// One plate of matching at a time, so that its settings are found.
+		await page.getByRole('button', { name: /^Plate 2: / }).focus();
+		await page.keyboard.press('Delete');
+		await expect(page.getByRole('button', { name: /^Plate \d: / })).toHaveCount(1);
+	}
+});
+
+test('a colour is mixed of given paints by parts; after the check the reach of the paints is told with its recipe', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await addExercise(page, 'A flat colour');
+	const way = page.getByRole('combobox', { name: 'How it is matched' });
+	await (await reach(page, way)).selectOption('mixed of paints');
+	await page.getByRole('slider', { name: 'Parts of Madder' }).fill('4');
+	for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'A touch more of Weld' }).click();
+	await page.getByRole('button', { name: 'A touch less of Weld' }).click();
+	await expect(page.getByRole('slider', { name: 'Parts of Weld' })).toHaveValue('0.75');
+	await check(page);
+	const reached = page.getByRole('region', { name: 'What the paints reach' });
+	await expect(reached).toContainText(/\d+ parts? of .+ comes to \d+\.\d ΔE00/);
+	await expect(reached).toContainText(/These paints reach it|No mixture of these paints comes nearer/);
+	const { parts, attempts } = (await settings(page)) as { parts: number[][]; attempts: { way: string }[] };
+	expect(parts[0]!.slice(2, 4)).toEqual([4, 0.75]);
+	expect(attempts[0]!.way).toBe('paint');
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('button', { name: 'Check', exact: true })).toBeVisible();
+});
+
+test('a transition is laid by strokes with the mouse and by keys, picked up and measured beside the best', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await addExercise(page, 'A transition by strokes');
+	const strip = page.getByRole('button', { name: /^Strip of 24 fields/ });
+	const box = (await strip.boundingBox())!;
+	const at = (field: number): readonly [number, number] => [
+		box.x + ((field + 0.5) / 24) * box.width,
+		box.y + box.height / 2
+	];
+	await page.mouse.move(...at(12));
+	await page.mouse.down();
+	await page.mouse.move(...at(16), { steps: 4 });
+	await page.mouse.up();
+	await page.keyboard.down('Alt');
+	await page.mouse.click(...at(14));
+	await page.keyboard.up('Alt');
+	await expect(page.getByText('picked up at field 15')).toBeVisible();
+	// By keys: from field 8 on to field 11.
+	await strip.focus();
+	await page.keyboard.press('Home');
+	for (let i = 0; i < 7; i++) await page.keyboard.press('ArrowRight');
+	for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowRight');
+	await page.keyboard.press('Enter');
+	const { strokes } = (await settings(page)) as { strokes: { from: number; to: number; brush: unknown }[] };
+	expect(strokes.map(({ from, to }) => [from, to])).toEqual([
+		[12, 16],
+		[7, 10]
+	]);
+	expect(strokes[1]!.brush).toEqual({ field: 14 });
+	await check(page);
+	await expect(readings(page)).toContainText(/After 2 strokes the strip is \d+\.\d ΔE00 off the best in the mean/);
+	expect(await axeFaults(page)).toEqual([]);
+});
+
+test('twenty chips are brought into their true order by keys alone', async ({ page }) => {
+	await makeStudy(page);
+	await addExercise(page, 'Sort a row');
+	const row = page.getByRole('group', { name: 'Chips to be sorted' }).getByRole('button');
+	await expect(row).toHaveCount(20);
+	const { seed, by } = (await settings(page)) as { seed: number; by: 'value' };
+	const order = [...drawnRow(by, seed).mixed];
+	await row.nth(1).focus();
+	let place = 1;
+	const go = async (to: number) => {
+		for (; place < to; place++) await page.keyboard.press('ArrowRight');
+		for (; place > to; place--) await page.keyboard.press('ArrowLeft');
+	};
+	for (let wanted = 1; wanted < 19; wanted++) {
+		const from = order.indexOf(wanted);
+		await go(from);
+		if (from === wanted) continue;
+		await page.keyboard.press('Enter');
+		await go(wanted);
+		await page.keyboard.press('Enter');
+		order.splice(wanted, 0, ...order.splice(from, 1));
+	}
+	await check(page);
+	await expect(readings(page)).toContainText('Every chip lies where it belongs: error 0.');
+	await (await reach(page, page.getByRole('combobox', { name: 'What is sorted by' }))).selectOption('by hue');
+	await expect(row).toHaveCount(20);
+	// By the mouse: a chip is dragged five places on.
+	const before = ((await settings(page)) as { order: number[] }).order;
+	const [from, to] = [(await row.nth(4).boundingBox())!, (await row.nth(9).boundingBox())!];
+	await page.mouse.move(from.x + from.width / 2, from.y + 40);
+	await page.mouse.down();
+	await page.mouse.move(to.x + to.width / 2, to.y + 40, { steps: 12 });
+	await page.mouse.up();
+	await expect.poll(async () => ((await settings(page)) as { order: number[] }).order[9]).toBe(before[4]);
+});
+
+test('a practice of ten goes from subject to subject, is kept in the browser, and is taken along, deleted and brought again', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await addExercise(page, 'Practice');
+	const { seed } = (await settings(page)) as { seed: number };
+	for (let round = 0; round < 10; round++) {
+		await expect(plate(page)).toContainText(`Subject ${round + 1} of 10`);
+		await chips(page).first().click();
+		const target = linearToHex(...practiceSubject(seed, round).colour);
+		// Nine are set as they are; one far off.
+		await setByTracks(page, round === 4 ? '#777777' : target);
+		await check(page);
+		await expect(readings(page)).toContainText(/\d+\.\d ΔE00 off|held; the median/);
+		if (round < 9) await page.getByRole('button', { name: 'Next subject' }).click();
+	}
+	await expect(readings(page)).toContainText('kept in this browser');
+	await expect(readings(page)).toContainText(/(9|10) of 10 held; the median is \d\.\d ΔE00 off/);
+	expect(await axeFaults(page)).toEqual([]);
+	await page.reload();
+	const all = page.getByRole('region', { name: 'All practice' });
+	await expect(all).toContainText('1 series since');
+	const waiting = page.waitForEvent('download');
+	await all.getByRole('button', { name: 'Take along as a file' }).click();
+	const path = await (await waiting).path();
+	await all.getByRole('button', { name: 'Delete all' }).click();
+	await expect(all).toContainText('None kept yet.');
+	await all.getByLabel('File of practice').setInputFiles({
+		name: 'my-eye.practice.json',
+		mimeType: 'application/json',
+		buffer: (await import('node:fs')).readFileSync(path)
+	});
+	await expect(all).toContainText('1 series since');
+	await all.getByLabel('File of practice').setInputFiles({
+		name: 'list.json',
+		mimeType: 'application/json',
+		buffer: Buffer.from('{"series": 3}')
+	});
+	await expect(
+		page.getByText('“list.json” has no practice: a file ending in .practice.json was expected.')
+	).toBeVisible();
+});
+
+test('by the keyboard alone: a flat colour is added, set, checked and gone on with; the card and the blur help', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await page.getByRole('button', { name: 'Add a plate', exact: true }).focus();
+	await page.keyboard.press('Enter');
+	await page.getByRole('searchbox', { name: 'Find an exercise' }).focus();
+	await page.keyboard.type('flat colour');
+	await page.getByRole('button', { name: /A flat colour/ }).focus();
+	await page.keyboard.press('Enter');
+	await chips(page).first().focus();
+	await page.keyboard.press('Enter');
+	await expect(page.locator('footer :focus')).toHaveCount(1);
+	await page.getByRole('slider', { name: 'Lightness' }).focus();
+	for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowRight');
+	await expect(page.getByRole('slider', { name: 'Lightness' })).toHaveAttribute('aria-valuetext', 'set by eye');
+	await expect(chips(page).first()).toHaveAccessibleName('The colour, set');
+	await (await reach(page, page.getByLabel('card with a hole'))).check();
+	await page.getByRole('button', { name: /^Hole of the card/ }).focus();
+	await page.keyboard.press('Shift+ArrowRight');
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('button', { name: /^Hole of the card/ })).toHaveCount(0);
+	await page.getByRole('button', { name: 'Check', exact: true }).focus();
+	await page.keyboard.press('Enter');
+	await expect(readings(page)).toContainText('One attempt');
+	await page.getByRole('button', { name: 'Go on with it' }).focus();
+	await page.keyboard.press('Enter');
+	await expect(chips(page).first()).toHaveAccessibleName('The colour, set');
+	expect(await axeFaults(page)).toEqual([]);
+});
+
+test('a subject is put together by hand: its lights are seen while they are set, and hidden once the eye begins', async ({
+	page
+}) => {
+	await makeStudy(page);
+	await addExercise(page, 'A lit form');
+	await page.getByRole('button', { name: 'Put one together' }).click();
+	await expect(chips(page)).toHaveCount(4);
+	await chips(page).nth(1).click();
+	await page.getByLabel('Colour, in any CSS syntax').fill('#ffd9a0');
+	await page.keyboard.press('Enter');
+	await expect(page.getByRole('combobox', { name: 'How far apart the regions are' })).toHaveValue('hand');
+	await expect(page.getByRole('complementary')).toContainText('Put the subject together');
+	expect(await axeFaults(page)).toEqual([]);
+	await page.getByRole('button', { name: 'Begin to match it' }).click();
+	await expect(chips(page)).toHaveCount(6);
+	await expect(page.getByLabel('Colour, in any CSS syntax')).toHaveCount(0);
+	// A click on the drawing holds the region that is there: the upper corner is background.
+	const drawing = (await page.locator('[data-drawing]').boundingBox())!;
+	await page.mouse.click(drawing.x + 12, drawing.y + 12);
+	await expect(page.getByRole('region', { name: 'Mixer' }).getByRole('heading')).toHaveText('Background');
+});
