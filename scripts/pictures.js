@@ -86,7 +86,21 @@ const VIEWS = [
 			await page.getByRole('combobox', { name: 'View of the right plate' }).selectOption('value');
 		}
 	],
-	['own-contrast', 'Ground and figure', async (page) => page.getByRole('button', { name: /^Plate 10: / }).click()],
+	['matching-check', 'Learning to see lit cloth', (page) => page.waitForTimeout(1500)],
+	[
+		'matching',
+		'Learning to see lit cloth',
+		async (page) => {
+			// Four of the six regions as they were set last.
+			await page.getByRole('button', { name: 'Again from grey' }).click();
+			await page.getByText('0 of 6 set.').waitFor();
+			for (const region of [5, 0, 1, 2]) {
+				await page.getByRole('group', { name: 'Colours of the plate' }).getByRole('button').nth(region).click();
+				await page.getByRole('button', { name: 'As it was', exact: true }).click();
+			}
+			await page.waitForTimeout(900);
+		}
+	],
 	[
 		'shown-to-a-room',
 		'Ground and figure',
@@ -119,13 +133,6 @@ const VIEWS = [
 			const picture = join(mkdtempSync(join(tmpdir(), 'ricercar-page-')), 'page');
 			execFileSync('pdftoppm', ['-r', '108', '-f', '5', '-l', '5', '-singlefile', '-png', pdf, picture]);
 			return `${picture}.png`;
-		}
-	],
-	[
-		'templates',
-		null,
-		async (page) => {
-			await page.getByRole('button', { name: 'From a template' }).click();
 		}
 	]
 ];

@@ -38,7 +38,8 @@ function troubleWith(plate: Plate, study: StudyDocument): string[] {
 	const asStored = studyDocumentSchema.safeParse(JSON.parse(JSON.stringify({ ...study, plates: [plate] })));
 	if (!asStored.success) return [`cannot be stored: ${asStored.error.issues[0]?.message}`];
 	try {
-		const svgs = DETAILS.map((detail) => drawingToSvg(drawPlate(plate, linked, detail)));
+		// A picture that is carried as data has any letters in it.
+		const svgs = DETAILS.map((detail) => drawingToSvg(drawPlate(plate, linked, detail)).replace(/data:[^"]*/g, 'data'));
 		const words = [...judgePlate(plate, linked), ...coloursOfPlate(plate, linked)].map((each) => JSON.stringify(each));
 		return [...svgs, ...words].flatMap(
 			(text) => /.{0,60}(?:NaN|undefined|Infinity|\[object).{0,30}/.exec(text)?.[0] ?? []

@@ -5,13 +5,13 @@ import { holds, look, type Remark } from '$lib/core/remark';
 import { type LinkedColour } from '$lib/model/linked';
 import { type z } from 'zod';
 import { type MatchingCommon } from './common';
-import { arrangedBox, drawArranged, drawByEye, fillsNow } from './draw-eye';
+import { arrangedBox, drawArranged, drawByEye, drawSides, fillsNow } from './draw-eye';
 import { drawChecked } from './draw-check';
 import { type BoxedPlace, type Match, type MatchingExercise, type MatchingPlace, type Subject } from './exercise';
 import { judged, meanErrors, type JudgedRegion } from './judged';
 import { chipBox, DRAWN_BOX, lineBox, ONE_BOX, WORST } from './layout';
 import { seedOf } from './seed-of';
-import { setNow, shownAttempt, unmatched, type MatchState } from './match-state';
+import { setNow, shownAttempt, UNSET, unmatched, type MatchState } from './match-state';
 
 /** What an exercise of matching by eye is decided by. */
 export interface ByEye<S extends MatchState & Settings, M> extends Match<S, M>, Omit<Subject<S>, 'fresh'> {
@@ -105,6 +105,13 @@ function coloursOf<S extends MatchState & Settings, M>(
 	]);
 }
 
+/** What was set, of the attempt that is looked at or as it is now. */
+function fillsShown<S extends MatchState & Settings, M>(spec: ByEye<S, M>, at: AtWork<MatchingCommon, S, M>): string[] {
+	if (at.settings.stage !== 'checked') return fillsNow(spec, at);
+	const all = judgedNow(spec, at);
+	return spec.regions(at).map((_, i) => all.find(({ index }) => index === i)?.yours.hex ?? UNSET);
+}
+
 /** An exercise in which a subject is matched region by region. */
 export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): MatchingExercise<S, M> {
 	const { name, schema, words, heading } = spec;
@@ -118,9 +125,10 @@ export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): Ma
 		mapSources: (settings, change) =>
 			spec.colours.reduce((changed, { of, put }) => put(changed, change(of(changed))), settings),
 		make: (common, settings, linked) => spec.make(settings, linked, common),
-		draw: (at) => {
+		draw: (at, detail) => {
 			const { stage } = at.settings;
 			const attempt = shownAttempt(at.settings);
+			if (detail === 'colours' && stage !== 'arrange') return drawSides(spec, at, fillsShown(spec, at));
 			if (stage === 'arrange') return drawArranged(spec, at);
 			if (stage === 'checked' && attempt) return drawChecked(spec, at, attempt, judgedNow(spec, at, attempt));
 			return drawByEye(spec, at);

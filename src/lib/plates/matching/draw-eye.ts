@@ -49,6 +49,16 @@ function strip<S extends MatchState & Settings, M>(
 	});
 }
 
+/** The subject and what is made of it, alone. */
+export const drawSides = <S extends MatchState & Settings, M>(
+	match: Match<S, M>,
+	at: At<S, M>,
+	fills: readonly string[]
+): Shape[] =>
+	match.layout === 'one'
+		? [...match.drawn(at, ONE_BOX, fills)]
+		: [...match.subject(at, SUBJECT_BOX), ...match.drawn(at, DRAWN_BOX, fills)];
+
 /** The subject and what is being made of it. */
 export function drawByEye<S extends MatchState & Settings, M>(match: Match<S, M>, at: At<S, M>): Shape[] {
 	const fills = fillsNow(match, at);

@@ -1,5 +1,5 @@
 import { type Workbench } from '$lib/workbench/study/workbench.svelte';
-import { textsNow } from '../by-eye';
+import { judgedNow, textsNow } from '../by-eye';
 import { type Staged, type Subject } from '../exercise';
 import { setMatch, setStaged, type AnyMatched } from '../matching-edits';
 import { again, checked, nextSeed } from '../match-state';
@@ -40,6 +40,8 @@ export function check(workbench: Workbench, plate: MatchingPlate): void {
 	if (!found) return;
 	const texts = textsNow(found.match, found.at);
 	change(workbench, plate, 'Check the attempt', (state) => checked(state, texts));
+	const [worst] = judgedNow(found.match, found.at, { texts, way: found.at.settings.way });
+	if (worst) holdRegion(workbench, worst.index);
 }
 
 export function goOn(workbench: Workbench, plate: MatchingPlate, from: 'here' | 'grey'): void {

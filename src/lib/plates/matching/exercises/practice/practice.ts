@@ -1,5 +1,5 @@
 import { quartiles } from '$lib/core/matching/practice';
-import { holds, look, type Remark } from '$lib/core/remark';
+import { holds, look, said, type Remark } from '$lib/core/remark';
 import { type MatchingExercise } from '../../exercise';
 import { DRAWN_BOX } from '../../layout';
 import { UNSET } from '../../match-state';
@@ -12,12 +12,18 @@ function remarksOn({ stage }: Practice, { done, now }: MadePractice): Remark[] {
 	if (stage === 'eye' && now) return [look('ask', 'Set the right field until it is the left one, then check.')];
 	if (!last) return [];
 	const held = last.result.difference < last.limit;
-	const said = `${last.result.difference.toFixed(1)} ΔE00 off: ${last.words}.`;
-	const one = held ? holds('matching.near', said) : look('matching.near', said);
+	const off = `${last.result.difference.toFixed(1)} ΔE00 off: ${last.words}.`;
+	const one = held ? holds('matching.near', off) : look('matching.near', off);
 	if (now) return [one];
 	const { median } = quartiles(done.map(({ result }) => result.difference))!;
 	const count = done.filter(({ result, limit }) => result.difference < limit).length;
-	return [holds('practice.series', `${count} of ${done.length} held; the median is ${median.toFixed(1)} ΔE00 off.`)];
+	return [
+		said(
+			'practice.series',
+			2 * count >= done.length,
+			`${count} of ${done.length} held; the median is ${median.toFixed(1)} ΔE00 off.`
+		)
+	];
 }
 
 const fresh = (settings: Practice): Practice => ({ ...settings, stage: 'eye', texts: [], text: null, kept: null });

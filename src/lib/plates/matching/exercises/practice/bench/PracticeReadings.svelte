@@ -113,10 +113,8 @@
 			{#if list.length === 0}
 				<p>None kept yet. When all ten subjects are done the series is kept in this browser.</p>
 			{:else}
-				<p>
-					{list.length} series since {sayDay(list.at(-1)!.made)}.{#if threshold !== null}
-						Three in four hold at about <b>{threshold.toFixed(1)} ΔE00</b>.{/if}
-				</p>
+				<p>{list.length} series since {sayDay(list.at(-1)!.made)}.</p>
+				{#if threshold !== null}<p>Three in four hold at about <b>{threshold.toFixed(1)} ΔE00</b>.</p>{/if}
 				{#each leans as { words } (words)}<p class="lean">{words}</p>{/each}
 				{#each KINDS as { key, name } (key)}
 					{@const now = quartiles(errorsOf(results, key))}
