@@ -91,7 +91,8 @@ test('every plate of the demo: its words are at least 10 pixels high, on the pla
 		'Ground and figure',
 		'Mixing the dye bath',
 		'Schemes for a banner',
-		'Wheels for a dye garden'
+		'Wheels for a dye garden',
+		'Learning to see lit cloth'
 	]) {
 		await openDemo(page, study);
 		const all = page.getByRole('button', { name: /^Plate \d+: / });

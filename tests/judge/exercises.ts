@@ -136,6 +136,7 @@ type Key = Exclude<
 	| 'matching.order'
 	| 'matching.strip'
 	| 'practice.series'
+	| 'practice.lean'
 	| 'name'
 	| 'describe'
 >;

@@ -14,7 +14,7 @@ import { type Plate } from '../../src/lib/plates/plate';
 import { textOf } from '../../src/lib/model/resolve';
 import { groundExercises } from '../../src/lib/plates/grounds/exercises';
 import { mixExercises } from '../../src/lib/plates/mixes/exercises';
-import { saidOfMatching } from './said-of-matching';
+import { saidOfMatching, saidOfPractice } from './said-of-matching';
 import { saidOfPattern } from './said-of-pattern';
 import { judgeScales } from '../../src/lib/plates/scales/judge';
 import { remarksOfScale } from '../../src/lib/plates/scales/remarks-of';
@@ -291,8 +291,9 @@ const PLATES = 5000;
 
 describe('the judge of sentences: what is said is tested against numbers reckoned by culori 4.0.2', () => {
 	const make = randomPlates(2026);
-	const all: Judged[] = apartFromPlates(400);
-	const wrong: string[] = [];
+	const chance = seeded(77);
+	const all: Judged[] = [...Array.from({ length: 60 }).flatMap(() => saidOfPractice(chance)), ...apartFromPlates(400)];
+	const [apartFirst, wrong]: [number, string[]] = [all.length, []];
 	for (let i = 0; i < PLATES; i++) {
 		const plate = make();
 		const said = judged(plate);
@@ -302,7 +303,7 @@ describe('the judge of sentences: what is said is tested against numbers reckone
 	}
 	wrong.push(
 		...all
-			.slice(0, 1600)
+			.slice(0, apartFirst)
 			.filter(({ so }) => !so)
 			.map(({ key, words }) => `${key}: “${words}”`)
 	);

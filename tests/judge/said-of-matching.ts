@@ -1,6 +1,7 @@
 import { converter, interpolate } from 'culori';
 import { readColour } from '../../src/lib/core/colour/read';
 import { fit } from '../../src/lib/core/colour/shown';
+import { leansOf, type PracticeResult } from '../../src/lib/core/matching/practice';
 import { type SentenceKey } from '../../src/lib/core/sentence-keys';
 import { textOf } from '../../src/lib/model/resolve';
 import { judgeMatching } from '../../src/lib/plates/matching/judge-matching';
@@ -178,4 +179,38 @@ export function saidOfMatching(plate: MatchingPlate): Judged[] {
 		.remarks(at)
 		.map(({ key, words }): Judged => ({ key, words, so: so(key, words) }));
 	return [...remarks, ...verdicts];
+}
+
+const MEANT: Readonly<Record<string, (result: PracticeResult) => boolean>> = {
+	'dark colours': ({ light }) => light < 40,
+	'light colours': ({ light }) => light > 65,
+	'quiet colours': ({ strength }) => strength < 0.05,
+	'strong colours': ({ strength }) => strength > 0.1
+};
+
+/** Which way somebody leans, over random series in which dark colours are set too light and grey, judged by counting. */
+export function saidOfPractice(next: () => number): Judged[] {
+	const bias = 14 * next() - 7;
+	const results = Array.from({ length: 40 }, (): PracticeResult => {
+		const light = 15 + 75 * next();
+		return {
+			light,
+			strength: 0.16 * next(),
+			difference: 10 * next(),
+			limit: 5,
+			value: (light < 45 ? bias : 0) + 6 * next() - 3,
+			chroma: 0.06 * next() - 0.035,
+			hue: null
+		};
+	});
+	return leansOf(results).map(({ key, words }): Judged => {
+		const [, zone, by, side, count] = /^You set (\w+ colours) (?:(\d+) )?too (\w+) \(median of (\d+)\)\.$/.exec(words)!;
+		const own = results.filter(MEANT[zone!]!);
+		const errors = own.map(by ? ({ value }) => value : ({ chroma }) => chroma).sort((one, other) => one - other);
+		const half = errors.length / 2;
+		const median = (errors[Math.ceil(half) - 1]! + errors[Math.floor(half)]!) / 2;
+		const isMore = side === 'light' || side === 'strong';
+		const so = Number(count) === own.length && median > 0 === isMore && (!by || says(Number(by), Math.abs(median)));
+		return { key, words, so };
+	});
 }

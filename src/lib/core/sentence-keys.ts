@@ -101,6 +101,7 @@ export const SENTENCE_KEYS = [
 	'matching.order',
 	'matching.strip',
 	'practice.series',
+	'practice.lean',
 	'name',
 	'describe'
 ] as const;

@@ -3,6 +3,7 @@ import { colourOfValue } from '../colour/hold-luminance';
 import { type ReadonlyTriple, type Triple } from '../colour/vector';
 import { linearToOklch } from '../colour/oklab';
 import { linearToLab } from '../difference/lab-of-linear';
+import { type Sentence } from '../remark';
 import { seeded } from '../seeded';
 import { scoreMatch } from './score';
 
@@ -89,14 +90,14 @@ const ZONES = [
 const [FEWEST, LEAN] = [6, { value: 2, chroma: 0.01 }] as const;
 
 /** Which way somebody leans in some kind of colours, in the median. */
-export interface Lean {
-	readonly words: string;
+export interface Lean extends Sentence {
 	/** How many times the least lean that is said. */
 	readonly weight: number;
 }
 
 /** What somebody is blind to so far, in words, the strongest first: "You set dark colours 3 too light (median of 14)." */
 export function leansOf(results: readonly PracticeResult[]): Lean[] {
+	const key = 'practice.lean' as const;
 	const found = ZONES.flatMap(({ name, has }) => {
 		const own = results.filter(has);
 		if (own.length < FEWEST) return [];
@@ -105,10 +106,12 @@ export function leansOf(results: readonly PracticeResult[]): Lean[] {
 		const of = `(median of ${own.length})`;
 		return [
 			{
+				key,
 				words: `You set ${name} ${Math.abs(value).toFixed(0)} too ${value > 0 ? 'light' : 'dark'} ${of}.`,
 				weight: Math.abs(value) / LEAN.value
 			},
 			{
+				key,
 				words: `You set ${name} too ${chroma > 0 ? 'strong' : 'grey'} ${of}.`,
 				weight: Math.abs(chroma) / LEAN.chroma
 			}

@@ -115,6 +115,7 @@ function fillsShown<S extends MatchState & Settings, M>(spec: ByEye<S, M>, at: A
 /** An exercise in which a subject is matched region by region. */
 export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): MatchingExercise<S, M> {
 	const { name, schema, words, heading } = spec;
+	const fresh = (settings: S): S => ({ ...settings, ...unmatched(settings.seed), way: settings.way });
 	return {
 		name,
 		schema,
@@ -129,6 +130,8 @@ export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): Ma
 			const { stage } = at.settings;
 			const attempt = shownAttempt(at.settings);
 			if (detail === 'colours' && stage !== 'arrange') return drawSides(spec, at, fillsShown(spec, at));
+			// The subject alone, to be worked by hand; or with what was set, where that is what is looked at.
+			if (detail === 'question') return drawByEye(spec, stage === 'eye' ? at : { ...at, settings: fresh(at.settings) });
 			if (stage === 'arrange') return drawArranged(spec, at);
 			if (stage === 'checked' && attempt) return drawChecked(spec, at, attempt, judgedNow(spec, at, attempt));
 			return drawByEye(spec, at);
@@ -143,11 +146,7 @@ export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): Ma
 				: [])
 		],
 		remarks: (at) => remarksOn(spec, at),
-		subject: {
-			colours: spec.colours,
-			another: spec.another,
-			fresh: (settings) => ({ ...settings, ...unmatched(settings.seed), way: settings.way })
-		},
+		subject: { colours: spec.colours, another: spec.another, fresh },
 		match: spec as unknown as NonNullable<MatchingExercise<S, M>['match']>,
 		byEye: ({ stage }) => stage === 'eye',
 		holds: (settings) => holdsOf(spec, settings),

@@ -44,7 +44,7 @@ function strip<S extends MatchState & Settings, M>(
 		const box = chipBox(i, regions.length);
 		return [
 			bar(box, fills[i]!),
-			words(box.x + box.width / 2, STRIP_LINE, shortName(name), { anchor: 'middle', size: 10.5, fill: INK })
+			words(box.x + box.width / 2, STRIP_LINE, shortName(name), { anchor: 'middle', size: 11.3, fill: INK })
 		];
 	});
 }

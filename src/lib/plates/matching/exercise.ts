@@ -29,7 +29,7 @@ export interface SubjectColour<S> {
 
 /** What a place of a plate is: a colour of the subject, or a region that is matched. */
 export interface MatchingPlace {
-	readonly what: 'subject' | 'region' | 'chip';
+	readonly what: 'subject' | 'region' | 'paint';
 	readonly key: string;
 }
 

@@ -3,8 +3,18 @@ import { type Following, type Places, type Settable } from '../kind';
 import { judgedNow } from './by-eye';
 import { type MatchingPlace } from './exercise';
 import { matchingExercises } from './exercises';
-import { matchOf, setOwn, setRegion, setStaged, stagedOf, subjectOf, type AnyMatched } from './matching-edits';
+import {
+	matchOf,
+	setOwn,
+	setPaint,
+	setRegion,
+	setStaged,
+	stagedOf,
+	subjectOf,
+	type AnyMatched
+} from './matching-edits';
 import { setNow, UNSET } from './match-state';
+import { paintNames } from './paint-names';
 import { type MatchingPlate } from './schema';
 
 type Linked = readonly LinkedColour[];
@@ -12,7 +22,15 @@ type Linked = readonly LinkedColour[];
 export const placesOn = (plate: MatchingPlate, linked: Linked) =>
 	matchingExercises.of(plate).places(matchingExercises.atWork(plate, linked));
 
-const holdsOn = (plate: MatchingPlate): readonly MatchingPlace[] => matchingExercises.of(plate).holds(plate.exercise);
+/** Paints are chosen while the subject is put together, where it is mixed of them: not while the eye works, for they may be linked. */
+export const choosesPaints = ({ exercise }: MatchingPlate): boolean =>
+	exercise.stage === 'arrange' && 'way' in exercise && exercise.way === 'paint';
+
+function holdsOn(plate: MatchingPlate): readonly MatchingPlace[] {
+	const own = matchingExercises.of(plate).holds(plate.exercise);
+	if (!choosesPaints(plate)) return own;
+	return [...own, ...plate.paints.map((_, i) => ({ what: 'paint' as const, key: String(i) }))];
+}
 const same = (one: MatchingPlace, other: MatchingPlace): boolean => one.what === other.what && one.key === other.key;
 
 /** A subject at work, for code that does not know which it is. */
@@ -54,6 +72,17 @@ function settableColour(plate: MatchingPlate, key: string): Settable | null {
 	};
 }
 
+function settablePaint(plate: MatchingPlate, index: number, linked: Linked): Settable | null {
+	const source = plate.paints[index];
+	if (!source || !choosesPaints(plate)) return null;
+	return {
+		source,
+		name: paintNames(plate, linked)[index]!,
+		note: 'paint, to mix with',
+		put: (next) => setPaint(plate.id, index, next)
+	};
+}
+
 /** What came of a region, or what its paints come to. */
 function followingRegion(plate: MatchingPlate, key: string, linked: Linked): Following<MatchingPlace> | null {
 	const found = matchedAt(plate, linked);
@@ -91,7 +120,9 @@ export const matchingPlaces: Places<MatchingPlate, MatchingPlace> = {
 		return found ? { what: found.what, key: found.key } : null;
 	},
 	has: (plate, place) => holdsOn(plate).some((each) => same(each, place)),
-	settable: (plate, { what, key }, linked) =>
-		what === 'subject' ? settableColour(plate, key) : settableRegion(plate, key, linked),
+	settable: (plate, { what, key }, linked) => {
+		if (what === 'paint') return settablePaint(plate, Number(key), linked);
+		return what === 'subject' ? settableColour(plate, key) : settableRegion(plate, key, linked);
+	},
 	following: (plate, { what, key }, linked) => (what === 'region' ? followingRegion(plate, key, linked) : null)
 };

@@ -4,7 +4,7 @@
 	import Remarks from '$lib/workbench/readings/Remarks.svelte';
 	import { matchingExercises } from '../exercises';
 	import { type MatchingPlate } from '../schema';
-	import { matchedAt } from '../places';
+	import { choosesPaints, matchedAt } from '../places';
 	import Attempts from './Attempts.svelte';
 	import { benchOfExercise } from './exercise-benches';
 	import LimitField from './LimitField.svelte';
@@ -29,6 +29,7 @@
 		{#if settings.way === 'paint'}<Paints {workbench} {plate} />{/if}
 		<ToLookAt {workbench} {plate} />
 	{:else}
+		{#if choosesPaints(plate)}<Paints {workbench} {plate} />{/if}
 		<Remarks remarks={exercise.remarks(at)} />
 		{#if settings?.stage === 'checked'}
 			<Attempts {workbench} {plate} />

@@ -5,19 +5,24 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { nextColour } from '$lib/model/surroundings';
 	import { surroundingsOf } from '$lib/plates/kinds';
+	import ColourChip from '$lib/ui/ColourChip.svelte';
 	import IconButton from '$lib/ui/IconButton.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { LEAST_PAINTS, MOST_PAINTS } from '../common';
-	import { addPaint, removePaint, setMatch, type AnyMatched } from '../matching-edits';
+	import { type MatchingPlace } from '../exercise';
+	import { choosesPaints } from '../places';
+	import { addPaint, removePaint, setMatch, setPaint, type AnyMatched } from '../matching-edits';
 	import { paintNames } from '../paint-names';
 	import { filled, MOST_PARTS, withParts } from '../match-state';
 	import { type MatchingPlate } from '../schema';
 	import { regionHeld } from './held-region';
 
-	/** The paints with their parts in the region that is held: dragged, a touch added, a touch taken back. */
+	/** The paints: chosen while the subject is put together; then with their parts in the region that is held, dragged, a touch added, a touch taken back. */
 	let { workbench, plate }: { workbench: Workbench; plate: MatchingPlate } = $props();
 
 	const index = $derived(regionHeld(workbench) ?? 0);
+	const chooses = $derived(choosesPaints(plate));
+	const held = $derived(workbench.placeHeld as MatchingPlace | null);
 	const state = $derived(plate.exercise as unknown as AnyMatched);
 	const parts = $derived(filled(state.parts[index] ?? [], plate.paints.length, 0));
 	const names = $derived(paintNames(plate, workbench.document.linked));
@@ -45,33 +50,44 @@
 
 <section aria-label="Paints">
 	<h3>Paints</h3>
+	{#if chooses}<p>Click a paint to set it in the mixer.</p>{/if}
 	{#each paints as { name, hex }, i (i)}
-		<div class="paint">
-			<i style:background={hex}></i>
-			<span class="name">{name}</span>
-			<input
-				type="range"
-				min="0"
-				max={MOST_PARTS}
-				step={TOUCH}
-				value={parts[i]}
-				aria-label="Parts of {name}"
-				aria-valuetext="{parts[i]} parts"
-				onpointerdown={() => gesture++}
-				oninput={(event) => put(i, event.currentTarget.valueAsNumber, `mix ${i} ${gesture}`)}
-			/>
-			<button
-				class="act small"
-				disabled={parts[i] === 0}
-				aria-label="A touch less of {name}"
-				onclick={() => put(i, parts[i]! - TOUCH, `less ${++gesture}`)}>−</button
-			>
-			<button
-				class="act small"
-				disabled={parts[i] === MOST_PARTS}
-				aria-label="A touch more of {name}"
-				onclick={() => put(i, parts[i]! + TOUCH, `more ${++gesture}`)}>+</button
-			>
+		<div class="paint" class:chooses>
+			{#if chooses}
+				<ColourChip
+					{name}
+					fill={hex}
+					held={held?.what === 'paint' && held.key === String(i)}
+					onhold={() => workbench.hold({ what: 'paint', key: String(i) } satisfies MatchingPlace)}
+					ontake={(colour) => workbench.edit('Take a colour from a palette', setPaint(plate.id, i, colour))}
+				/>
+			{:else}
+				<i style:background={hex}></i>
+				<span class="name">{name}</span>
+				<input
+					type="range"
+					min="0"
+					max={MOST_PARTS}
+					step={TOUCH}
+					value={parts[i]}
+					aria-label="Parts of {name}"
+					aria-valuetext="{parts[i]} parts"
+					onpointerdown={() => gesture++}
+					oninput={(event) => put(i, event.currentTarget.valueAsNumber, `mix ${i} ${gesture}`)}
+				/>
+				<button
+					class="act small"
+					disabled={parts[i] === 0}
+					aria-label="A touch less of {name}"
+					onclick={() => put(i, parts[i]! - TOUCH, `less ${++gesture}`)}>−</button
+				>
+				<button
+					class="act small"
+					disabled={parts[i] === MOST_PARTS}
+					aria-label="A touch more of {name}"
+					onclick={() => put(i, parts[i]! + TOUCH, `more ${++gesture}`)}>+</button
+				>
+			{/if}
 			{#if paints.length > LEAST_PAINTS}
 				<IconButton
 					label="Put away {name}"
@@ -83,14 +99,18 @@
 	{/each}
 	<div class="acts">
 		{#if paints.length < MOST_PAINTS}<IconButton label="Add a paint" onclick={add} icon={PlusOutline} />{/if}
-		<button
-			class="act"
-			onclick={() =>
-				workbench.edit(
-					'Wipe the mixture off',
-					setMatch(plate.id, (latest) => withParts(latest, index, []))
-				)}>Wipe off</button
-		>
+		{#if chooses}
+			<span>{LEAST_PAINTS} to {MOST_PAINTS}; white and black among them or not.</span>
+		{:else}
+			<button
+				class="act"
+				onclick={() =>
+					workbench.edit(
+						'Wipe the mixture off',
+						setMatch(plate.id, (latest) => withParts(latest, index, []))
+					)}>Wipe off</button
+			>
+		{/if}
 	</div>
 </section>
 
@@ -110,6 +130,9 @@
 		grid-template-columns: 20px minmax(0, 1fr) 76px 26px 26px auto;
 		gap: 5px;
 		align-items: center;
+	}
+	.paint.chooses {
+		grid-template-columns: minmax(0, 1fr) auto;
 	}
 	.name {
 		overflow: hidden;

@@ -13,6 +13,7 @@ import {
 import { hexToNumber } from '$lib/core/colour/code-number';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { colourSourceSchema } from '$lib/model/colour-text';
+import { sameSource } from '$lib/model/sources';
 import { byEye } from '../../by-eye';
 import { ownColour } from '../../drawn-colours';
 import { matchShape } from '../../match-state';
@@ -103,7 +104,7 @@ export const litForm = byEye<LitForm, MadeForm>({
 		of: (settings: LitForm) => settings[key],
 		// What is set by hand is of no degree any more.
 		put: (settings: LitForm, source) =>
-			settings[key] === source ? settings : { ...settings, degree: null, [key]: source }
+			sameSource(settings[key], source) ? settings : { ...settings, degree: null, [key]: source }
 	})),
 	count: LIT_REGIONS.length,
 	layout: 'pair',

@@ -124,8 +124,8 @@ export const sorting: MatchingExercise<Sorting, MadeSorting> = {
 	heading: 'twenty chips',
 	begin: ({ id }) => fresh({ name: 'sorting', stage: 'eye', seed: 0, by: 'value', order: [], errors: [] }, seedOf(id)),
 	make: (_, { by, seed, order }) => ({ row: drawnRow(by, seed), error: orderError(order) }),
-	draw: ({ settings, made }) =>
-		settings.stage === 'checked'
+	draw: ({ settings, made }, detail) =>
+		settings.stage === 'checked' && detail !== 'question'
 			? drawChecked(made, settings.order)
 			: [
 					...settings.order.map((number, i) => bar(chipAt(i), made.row.codes[number]!)),

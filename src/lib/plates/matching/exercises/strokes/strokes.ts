@@ -149,8 +149,8 @@ export const strokes: MatchingExercise<Strokes, MadeStrokes> = {
 		parents: [change(settings.parents[0]), change(settings.parents[1])]
 	}),
 	make: (_, settings, linked) => make(settings, linked),
-	draw: ({ settings, made, linked }) =>
-		settings.stage === 'checked' ? drawChecked(made) : drawWork(settings, made, linked),
+	draw: ({ settings, made, linked }, detail) =>
+		settings.stage === 'checked' && detail !== 'question' ? drawChecked(made) : drawWork(settings, made, linked),
 	colours: ({ settings, made }) =>
 		settings.stage === 'checked' ? hexes(made.strip).map((hex, i) => ({ name: `Field ${i + 1}`, hex })) : [],
 	preview: ({ made }) => hexes(made.strip),
