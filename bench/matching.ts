@@ -2,22 +2,24 @@ import { newId } from '../src/lib/model/ids';
 import { kindNamed, surroundingsOf } from '../src/lib/plates/kinds';
 import { type Plate } from '../src/lib/plates/plate';
 import { newStudy } from '../src/lib/study/new-study';
+import { type StudyDocument } from '../src/lib/study/study';
 import { ADDRESS, countLongTasks, inBrowser, keep, longTasks, measuring, spent, timeDial } from './browser';
 
 type Matching = Extract<Plate, { kind: 'matching' }>;
 
 /** A lit cloth that is being matched: the form with most to look at. */
-function lit(): Matching {
+function litStudy(): StudyDocument {
 	const { make, exercises } = kindNamed('matching');
 	const study = newStudy('Lit', '');
 	const plate = exercises!.change(make(surroundingsOf({ ...study, plates: [] })), 'lit-form') as unknown as Matching;
-	return { ...plate, id: newId(), exercise: { ...plate.exercise, form: 'cloth' } as Matching['exercise'] };
+	const cloth = { ...plate, id: newId(), exercise: { ...plate.exercise, form: 'cloth' } as Matching['exercise'] };
+	return { ...study, plates: [cloth] };
 }
 
 /** What it costs to open a lit form, and what one turn of a dial costs while a region of it is set. */
 await inBrowser(async (page) => {
 	await countLongTasks(page);
-	const id = await keep({ ...newStudy('Lit', ''), plates: [lit()] });
+	const id = await keep(litStudy());
 	const session = await measuring(page);
 	const before = await spent(session);
 	await page.goto(`${ADDRESS}/studies/${id}`);

@@ -175,6 +175,8 @@ function paintPicture(context: CanvasRenderingContext2D, shape: Of<'image'>, sca
 
 /** Rasters as canvases of their own, as long as anybody holds them. */
 const rasters = new WeakMap<Uint32Array, HTMLCanvasElement>();
+/** Whether the first byte of a word is its lowest, as on all usual machines. */
+const LOWEST_FIRST = new Uint8Array(Uint32Array.of(1).buffer)[0] === 1;
 
 function rasterCanvas({ columns, codes }: Of<'raster'>): HTMLCanvasElement {
 	const known = rasters.get(codes);
@@ -183,9 +185,15 @@ function rasterCanvas({ columns, codes }: Of<'raster'>): HTMLCanvasElement {
 	canvas.width = columns;
 	canvas.height = codes.length / columns;
 	const image = new ImageData(canvas.width, canvas.height);
-	const pixels = new DataView(image.data.buffer);
-	for (let i = 0; i < codes.length; i++) pixels.setUint32(4 * i, opaque(codes[i]!));
-	canvas.getContext('2d')!.putImageData(image, 0, 0);
+	const pixels = new Uint32Array(image.data.buffer);
+	// By words, not by bytes: a region of a form is recoloured at every turn of a dial.
+	for (let i = 0; i < pixels.length; i++) {
+		const code = codes[i]!;
+		pixels[i] = LOWEST_FIRST
+			? 0xff000000 | ((code & 0xff) << 16) | (code & 0xff00) | (code >> 16)
+			: ((code << 8) | 0xff) >>> 0;
+	}
+	canvas.getContext('2d', { willReadFrequently: true })!.putImageData(image, 0, 0);
 	rasters.set(codes, canvas);
 	return canvas;
 }

@@ -21,14 +21,29 @@ function few(draw: (form: LitForm, key: string) => Uint32Array): (form: LitForm,
 	};
 }
 
-/** Where two regions have one colour, as all have at first, a fine line keeps them apart. */
-function isBorder(regions: Uint8Array, fills: Uint32Array, i: number): boolean {
-	const own = regions[i]!;
-	for (const by of [1, FINE_WIDTH]) {
-		const other = regions[i + by];
-		if (other !== undefined && other !== own && fills[other] === fills[own]) return true;
-	}
-	return false;
+/** Places at a border between two regions, each with the other region; found once for a form. */
+interface Borders {
+	readonly places: Uint32Array;
+	readonly others: Uint8Array;
+}
+const borders = new WeakMap<LitForm, Borders>();
+
+function bordersOf(form: LitForm): Borders {
+	const known = borders.get(form);
+	if (known) return known;
+	const { regions } = form;
+	const found: [number, number][] = [];
+	for (let i = 0; i < regions.length; i++)
+		for (const by of [1, FINE_WIDTH]) {
+			const other = regions[i + by];
+			if (other !== undefined && other !== regions[i]) found.push([i, other]);
+		}
+	const made = {
+		places: Uint32Array.from(found, ([place]) => place),
+		others: Uint8Array.from(found, ([, other]) => other)
+	};
+	borders.set(form, made);
+	return made;
 }
 
 /** A little darker, or lighter where it is dark. */
@@ -43,10 +58,13 @@ const flat = few((form, key) => {
 	const fills = Uint32Array.from(JSON.parse(key) as number[]);
 	const codes = new Uint32Array(form.regions.length);
 	const { regions } = form;
-	for (let i = 0; i < codes.length; i++) {
-		const own = fills[regions[i]!]!;
-		codes[i] = isBorder(regions, fills, i) ? borderOn(own) : own;
-	}
+	for (let i = 0; i < codes.length; i++) codes[i] = fills[regions[i]!]!;
+	// Where two regions have one colour, as all have at first, a fine line keeps them apart.
+	const { places, others } = bordersOf(form);
+	places.forEach((place, i) => {
+		const own = fills[regions[place]!]!;
+		if (fills[others[i]!] === own) codes[place] = borderOn(own);
+	});
 	return codes;
 });
 
