@@ -116,7 +116,7 @@ test('a colour is mixed of given paints by parts; after the check the reach of t
 	await check(page);
 	const reached = page.getByRole('region', { name: 'What the paints reach' });
 	await expect(reached).toContainText(/\d+ parts? of .+ comes to \d+\.\d ΔE00/);
-	await expect(reached).toContainText(/These paints reach it|No mixture of these paints comes nearer/);
+	await expect(reached).toContainText(/these paints reach it|No mixture of these paints comes nearer/);
 	const { parts, attempts } = (await settings(page)) as { parts: number[][]; attempts: { way: string }[] };
 	expect(parts[0]!.slice(2, 4)).toEqual([4, 0.75]);
 	expect(attempts[0]!.way).toBe('paint');

@@ -17,11 +17,17 @@ export interface JudgedRegion {
 }
 
 /** What came of an attempt: the regions that were set, the farthest off first; those that were left grey are not counted. */
-export function judged(regions: readonly Region[], { texts }: Attempt, lighting: Lighting | null): JudgedRegion[] {
+export function judged(
+	regions: readonly Region[],
+	{ texts, truths = [] }: Attempt,
+	lighting: Lighting | null
+): JudgedRegion[] {
 	return regions
-		.flatMap((region, index): JudgedRegion[] => {
+		.flatMap((now, index): JudgedRegion[] => {
 			const text = texts[index] ?? null;
 			if (text === null) return [];
+			const truth = truths[index];
+			const region = truth === undefined ? now : { ...now, target: patchBy({ text: truth }, []) };
 			const yours = patchBy({ text }, []);
 			const lit: Lit | null = region.lit && lighting ? { region: region.lit, lighting } : null;
 			const { linear } = region.target;

@@ -26,7 +26,12 @@ const textsSchema = z.array(colourTextSchema.nullable()).max(MOST_REGIONS);
 const partsSchema = z.array(z.array(z.number().min(0).max(MOST_PARTS)).max(MOST_PAINTS)).max(MOST_REGIONS);
 
 /** One go at a subject. */
-const attemptSchema = z.strictObject({ texts: textsSchema, way: z.enum(WAYS) });
+const attemptSchema = z.strictObject({
+	texts: textsSchema,
+	way: z.enum(WAYS),
+	/** What was true of each region then: a linked colour of the subject may be turned afterwards. */
+	truths: z.array(colourTextSchema).max(MOST_REGIONS).optional()
+});
 export type Attempt = z.infer<typeof attemptSchema>;
 
 /** What every subject that is matched has in its settings. */
@@ -108,8 +113,8 @@ export const withParts = <S extends MatchState>(state: S, index: number, parts: 
 });
 
 /** Keeps what is set as an attempt, and looks at it. The oldest goes where there are too many. */
-export function checked<S extends MatchState>(state: S, texts: (string | null)[]): S {
-	const attempts = [...state.attempts, { texts, way: state.way }].slice(-MOST_ATTEMPTS);
+export function checked<S extends MatchState>(state: S, texts: (string | null)[], truths: string[]): S {
+	const attempts = [...state.attempts, { texts, way: state.way, truths }].slice(-MOST_ATTEMPTS);
 	return { ...state, stage: 'checked', attempts, shown: attempts.length - 1 };
 }
 

@@ -7,6 +7,7 @@ import { sourcesBy } from '$lib/model/sources';
 import { drawnForm, litForm } from './exercises/lit-form/lit-form';
 import { withMoved } from './exercises/sorting/sorting';
 import { matchingExercises } from './exercises';
+import { judgedNow } from './by-eye';
 import { judgeMatching } from './judge-matching';
 import { matching } from './kind';
 import { newMatching } from './make';
@@ -41,7 +42,10 @@ describe('while the eye works', () => {
 
 	it('a checked plate as a hand-out shows its subject alone: nothing of the attempt, and no number', () => {
 		const plate = plateOf('lit-form');
-		const done = { ...plate, exercise: checked(state(plate), Array(6).fill('#123456')) } as unknown as MatchingPlate;
+		const done = {
+			...plate,
+			exercise: checked(state(plate), Array(6).fill('#123456'), [])
+		} as unknown as MatchingPlate;
 		const [full, question] = (['full', 'question'] as const).map((detail) => matching.draw(done, linked, detail));
 		expect(wordsOf(full!.shapes)).toContain('ΔE00');
 		expect(wordsOf(question!.shapes)).not.toMatch(/ΔE00|true|yours/);
@@ -59,9 +63,24 @@ describe('attempts', () => {
 		});
 	});
 
+	it('an attempt is judged by what was true when it was made, whatever becomes of the subject', () => {
+		const plate = plateOf('flat-colour');
+		const done = first(
+			setMatch(plate.id, (old) =>
+				checked({ ...old, colour: { text: '#2f5f86' } } as AnyMatched, ['#2f5f86'], ['#2f5f86'])
+			)(inStudy(plate))
+		);
+		const turned = first(
+			setMatch(plate.id, (old) => ({ ...old, colour: { text: '#ff0000' } }) as AnyMatched)(inStudy(done))
+		);
+		const { match, at } = matchedAt(turned, linked)!;
+		expect(match.regions(at)[0]!.target.hex).toBe('#ff0000');
+		expect(judgedNow(match, at)[0]!.score.difference).toBe(0);
+	});
+
 	it('are kept up to a number, the newest last, and the newest is looked at', () => {
 		let now: MatchState = { ...unmatched(1), limit: null };
-		for (let i = 0; i < MOST_ATTEMPTS + 5; i++) now = checked(withText(now, 0, `rgb(${i} 0 0)`), [`rgb(${i} 0 0)`]);
+		for (let i = 0; i < MOST_ATTEMPTS + 5; i++) now = checked(withText(now, 0, `rgb(${i} 0 0)`), [`rgb(${i} 0 0)`], []);
 		expect(now.attempts).toHaveLength(MOST_ATTEMPTS);
 		expect(now.attempts.at(-1)!.texts).toEqual([`rgb(${MOST_ATTEMPTS + 4} 0 0)`]);
 		expect([now.shown, now.stage]).toEqual([MOST_ATTEMPTS - 1, 'checked']);

@@ -46,7 +46,7 @@
 			<p>
 				{region.name}: {sayRecipe(found.parts, names)} comes to {found.partsDifference.toFixed(1)} ΔE00.
 				{found.difference < 1
-					? 'These paints reach it.'
+					? `More finely parted they come to ${found.difference.toFixed(1)}: these paints reach it.`
 					: `No mixture of these paints comes nearer than ${found.difference.toFixed(1)}.`}
 			</p>
 		{:else}

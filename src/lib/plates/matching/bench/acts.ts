@@ -39,8 +39,9 @@ export function check(workbench: Workbench, plate: MatchingPlate): void {
 	const found = matchedAt(plate, workbench.decided.linked);
 	if (!found) return;
 	const texts = textsNow(found.match, found.at);
-	change(workbench, plate, 'Check the attempt', (state) => checked(state, texts));
-	const [worst] = judgedNow(found.match, found.at, { texts, way: found.at.settings.way });
+	const truths = found.match.regions(found.at).map(({ target }) => target.hex);
+	change(workbench, plate, 'Check the attempt', (state) => checked(state, texts, truths));
+	const [worst] = judgedNow(found.match, found.at, { texts, way: found.at.settings.way, truths });
 	if (worst) holdRegion(workbench, worst.index);
 }
 
