@@ -33,27 +33,30 @@ export interface LitShares {
 
 const within = (x: number): number => Math.max(0, Math.min(1, x));
 
+/** What one place takes of lamp, thrown light and gloss: written into by whoever looks at it, so that looking builds nothing. */
+type Taken = Float64Array;
+
 /** What a surface with this normal takes of each light, at a height y of the picture. */
-export function sharesAt(normal: Readonly<Triple>, y: number): LitShares {
+function takeShares(taken: Taken, normal: Readonly<Triple>, y: number): void {
 	const facing = dot(normal, TO_LAMP);
 	const mirrored = 2 * facing * dot(normal, TO_VIEWER) - dot(TO_LAMP, TO_VIEWER);
 	const reaches = within((THROWN_UP_TO - y) / (THROWN_UP_TO + REACH));
-	return {
-		lamp: Math.max(0, facing),
-		thrown: Math.max(0, dot(normal, TO_THROWN)) * reaches,
-		gloss: facing > 0 && mirrored > 0 ? mirrored ** GLOSSY.exponent : 0
-	};
+	taken[0] = Math.max(0, facing);
+	taken[1] = Math.max(0, dot(normal, TO_THROWN)) * reaches;
+	taken[2] = facing > 0 && mirrored > 0 ? mirrored ** GLOSSY.exponent : 0;
 }
 
 /** What a share of the wall behind takes of the lamp, x from −1 at the lamp's side. */
 export const wallShare = (x: number): number => WALL.cosine * (1 - (WALL.loss * (x + 1)) / 2);
 
-/** Which region a place of the form belongs to. */
-export function regionOf({ lamp, thrown, gloss }: LitShares): Exclude<LitRegion, 'background'> {
-	if (gloss >= GLOSSY.from) return 'highlight';
-	if (lamp >= LIT_FROM.light) return 'light';
-	if (lamp >= LIT_FROM.halfTone) return 'half-tone';
-	return thrown >= THROWN_FROM ? 'reflected' : 'shadow';
+const NUMBER = Object.fromEntries(LIT_REGIONS.map((region, i) => [region, i])) as Readonly<Record<LitRegion, number>>;
+
+/** The number of the region that a place of the form belongs to. */
+function regionOf(taken: Taken): number {
+	if (taken[2]! >= GLOSSY.from) return NUMBER.highlight;
+	if (taken[0]! >= LIT_FROM.light) return NUMBER.light;
+	if (taken[0]! >= LIT_FROM.halfTone) return NUMBER['half-tone'];
+	return taken[1]! >= THROWN_FROM ? NUMBER.reflected : NUMBER.shadow;
 }
 
 /** Pixels of a lit picture; its regions are told apart twice as finely. */
@@ -76,15 +79,14 @@ export interface LitForm {
 /** Numbers to a pixel in `pixels`. */
 export const PER_PIXEL = 5;
 
-const BACKGROUND = LIT_REGIONS.indexOf('background');
-
 /** Sums over the places of each region: of its three shares, and of the places; and the most of each share anywhere. */
 class Sums {
 	private readonly sums = new Float64Array(4 * LIT_REGIONS.length);
 	private readonly most = new Float64Array(3);
 
-	add(region: number, { lamp, thrown, gloss }: LitShares, places: number): void {
+	add(region: number, taken: Taken, places: number): void {
 		const { sums, most } = this;
+		const [lamp, thrown, gloss] = [taken[0]!, taken[1]!, taken[2]!];
 		const at = 4 * region;
 		sums[at]! += places * lamp;
 		sums[at + 1]! += places * thrown;
@@ -109,77 +111,98 @@ class Sums {
 	}
 }
 
-/** A place of a picture that is so many places wide and high, by its column and row. */
-interface Looked {
-	readonly region: number;
-	readonly shares: LitShares;
-}
-
-function lookedAt(surface: Surface, x: number, y: number): Looked {
+/** Looks at one place: what it takes is written down, and its region given. */
+function lookAt(taken: Taken, surface: Surface, x: number, y: number): number {
 	const normal = surface(x, y);
-	if (!normal) return { region: BACKGROUND, shares: { lamp: wallShare(x), thrown: 0, gloss: 0 } };
-	const shares = sharesAt(normal, y);
-	return { region: LIT_REGIONS.indexOf(regionOf(shares)), shares };
+	if (normal) {
+		takeShares(taken, normal, y);
+		return regionOf(taken);
+	}
+	taken[0] = wallShare(x);
+	taken[1] = 0;
+	taken[2] = 0;
+	return NUMBER.background;
 }
 
 const acrossAt = (column: number, columns: number): number => (2 * (column + 0.5)) / columns - 1;
 const upAt = (row: number, rows: number): number => REACH * (1 - (2 * (row + 0.5)) / rows);
 
-/** The middle of every pixel, column by column from the lamp's side. */
-function middles(surface: Surface): Looked[] {
+/** The middle of every pixel, column by column from the lamp's side: its region, and what it takes. */
+interface Middles {
+	readonly regions: Uint8Array;
+	readonly taken: Float64Array;
+}
+
+function middles(surface: Surface): Middles {
 	const { width, height } = PICTURE;
-	const found: Looked[] = [];
-	for (let column = 0; column < width; column++)
-		for (let row = 0; row < height; row++) found.push(lookedAt(surface, acrossAt(column, width), upAt(row, height)));
+	const found = { regions: new Uint8Array(width * height), taken: new Float64Array(3 * width * height) };
+	for (let at = 0; at < width * height; at++) {
+		const [column, row] = [Math.floor(at / height), at % height];
+		const taken = found.taken.subarray(3 * at, 3 * at + 3);
+		found.regions[at] = lookAt(taken, surface, acrossAt(column, width), upAt(row, height));
+	}
 	return found;
 }
 
 /** Whether all about a pixel is of its region: then it need not be looked at more finely. */
-function isPlain(all: readonly Looked[], column: number, row: number): boolean {
+function isPlain(regions: Uint8Array, column: number, row: number): boolean {
 	const { width, height } = PICTURE;
-	const own = all[column * height + row]!.region;
+	const own = regions[column * height + row]!;
 	for (let i = Math.max(0, column - 1); i <= Math.min(width - 1, column + 1); i++)
 		for (let j = Math.max(0, row - 1); j <= Math.min(height - 1, row + 1); j++)
-			if (all[i * height + j]!.region !== own) return false;
+			if (regions[i * height + j]! !== own) return false;
 	return true;
 }
 
-/** Looks at a surface place by place. With the lamp at the right all is as in a mirror. */
-function looked(surface: Surface, lamp: Lamp): LitForm {
-	const { width, height } = PICTURE;
-	const regions = new Uint8Array(FINE_WIDTH * FINE_HEIGHT);
-	const pixels = new Float32Array(PER_PIXEL * width * height);
-	const sums = new Sums();
-	const put = (column: number, row: number, { region, shares }: Looked, places: number): void => {
-		const at = PER_PIXEL * (row * width + (lamp === 'left' ? column : width - 1 - column));
+/** What is written down of a form while it is looked at. With the lamp at the right all is as in a mirror. */
+class Notes {
+	readonly regions = new Uint8Array(FINE_WIDTH * FINE_HEIGHT);
+	readonly pixels = new Float32Array(PER_PIXEL * PICTURE.width * PICTURE.height);
+	readonly sums = new Sums();
+
+	constructor(private readonly isMirrored: boolean) {}
+
+	/** One of the fine places of a pixel, by their columns and rows. */
+	mark(column: number, row: number, region: number): void {
+		this.regions[row * FINE_WIDTH + (this.isMirrored ? FINE_WIDTH - 1 - column : column)] = region;
+	}
+
+	/** So many of the fine places of a pixel, all alike. */
+	put(column: number, row: number, region: number, taken: Taken, places: number): void {
+		const { pixels } = this;
+		const at = PER_PIXEL * (row * PICTURE.width + (this.isMirrored ? PICTURE.width - 1 - column : column));
 		const part = places / (FINE * FINE);
-		sums.add(region, shares, places);
-		if (region === BACKGROUND) {
-			pixels[at + 4]! += part * shares.lamp;
+		this.sums.add(region, taken, places);
+		if (region === NUMBER.background) {
+			pixels[at + 4]! += part * taken[0]!;
 			return;
 		}
 		pixels[at]! += part;
-		pixels[at + 1]! += part * shares.lamp;
-		pixels[at + 2]! += part * shares.thrown;
-		pixels[at + 3]! += part * shares.gloss;
-	};
-	const mark = (column: number, row: number, region: number): void => {
-		regions[row * FINE_WIDTH + (lamp === 'left' ? column : FINE_WIDTH - 1 - column)] = region;
-	};
+		for (let i = 0; i < 3; i++) pixels[at + 1 + i]! += part * taken[i]!;
+	}
+}
+
+/** Looks at a surface place by place: twice as finely where regions meet. */
+function looked(surface: Surface, lamp: Lamp): LitForm {
+	const { height } = PICTURE;
+	const notes = new Notes(lamp === 'right');
 	const all = middles(surface);
-	for (let column = 0; column < width; column++)
-		for (let fine = FINE * column; fine < FINE * (column + 1); fine++) {
-			const x = acrossAt(fine, FINE_WIDTH);
-			for (let row = 0; row < height; row++) {
-				const plain = isPlain(all, column, row) ? all[column * height + row]! : null;
-				if (plain) put(column, row, plain, FINE);
-				for (let line = FINE * row; line < FINE * (row + 1); line++) {
-					const there = plain ?? lookedAt(surface, x, upAt(line, FINE_HEIGHT));
-					mark(fine, line, there.region);
-					if (!plain) put(column, row, there, 1);
-				}
+	const fine = new Float64Array(3);
+	for (let column = 0; column < FINE_WIDTH; column++) {
+		const pixel = column >> 1;
+		const x = acrossAt(column, FINE_WIDTH);
+		for (let row = 0; row < height; row++) {
+			const at = pixel * height + row;
+			const plain = isPlain(all.regions, pixel, row);
+			if (plain) notes.put(pixel, row, all.regions[at]!, all.taken.subarray(3 * at, 3 * at + 3), FINE);
+			for (let line = FINE * row; line < FINE * (row + 1); line++) {
+				const region = plain ? all.regions[at]! : lookAt(fine, surface, x, upAt(line, FINE_HEIGHT));
+				notes.mark(column, line, region);
+				if (!plain) notes.put(pixel, row, region, fine, 1);
 			}
 		}
+	}
+	const { regions, pixels, sums } = notes;
 	return { regions, pixels, means: sums.means, most: sums.highest };
 }
 

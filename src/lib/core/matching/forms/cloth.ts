@@ -24,49 +24,60 @@ function height(x: number, depth: number): number {
 	return bowl + 0.26 * folds * falling + 0.03 * Math.cos(5 * across + 3 * away) * smooth(0.9, 1.5, from);
 }
 
-const STEPS = 900;
+/** Depths at which a line is looked at, and how far one is from the next. */
+const STEPS = 560;
+const STEP = (NEAR - FAR) / STEPS;
 const NUDGE = 1e-3;
+const depthOf = (i: number): number => -NEAR + STEP * i;
 
-function normalAt(x: number, depth: number): Triple {
-	const across = (height(x + NUDGE, depth) - height(x - NUDGE, depth)) / (2 * NUDGE);
-	const away = (height(x, depth + NUDGE) - height(x, depth - NUDGE)) / (2 * NUDGE);
-	// Depth runs away from the viewer; seen from above it is turned up into the picture.
-	const [nx, ny, nz] = unit([-across, 1, away]);
-	return [nx, ny * RISE - nz * DEPTH, ny * DEPTH + nz * RISE];
-}
+/** What is seen along one upright line of the picture: at each height of it the depth there, and how the cloth rises away from the viewer. */
+class Line {
+	private readonly heights = new Float64Array(STEPS + 1);
+	/** The depths that are seen, by their numbers, from the bottom up: what lies behind something higher is not among them. */
+	private readonly seen: number[] = [];
+	private at = 0;
 
-/** What is seen along one upright line of the picture, from the bottom up: the depth at each height, where the cloth is. */
-function alongLine(x: number): (y: number) => number | null {
-	const tops: { readonly y: number; readonly depth: number }[] = [];
-	let highest = -Infinity;
-	for (let i = 0; i <= STEPS; i++) {
-		const depth = -NEAR + ((NEAR - FAR) * i) / STEPS;
-		const y = TABLE + height(x, depth) * RISE + depth * DEPTH;
-		if (y <= highest) continue;
-		highest = y;
-		tops.push({ y, depth });
+	constructor(private readonly x: number) {
+		let highest = -Infinity;
+		for (let i = 0; i <= STEPS; i++) {
+			this.heights[i] = height(x, depthOf(i));
+			if (this.up(i) <= highest) continue;
+			highest = this.up(i);
+			this.seen.push(i);
+		}
 	}
-	let at = 0;
-	return (y) => {
-		if (y > highest) return null;
-		while (at > 0 && tops[at - 1]!.y >= y) at--;
-		while (tops[at]!.y < y) at++;
-		const [after, before] = [tops[at]!, tops[Math.max(0, at - 1)]!];
-		const share = after.y > before.y ? (y - before.y) / (after.y - before.y) : 0;
-		return before.depth + Math.max(0, share) * (after.depth - before.depth);
-	};
+
+	/** How high in the picture a depth stands. */
+	private up(i: number): number {
+		return TABLE + this.heights[i]! * RISE + depthOf(i) * DEPTH;
+	}
+
+	/** The normal of what is seen at a height; null over the cloth. Heights that follow each other are found at once. */
+	normalAt(y: number): Triple | null {
+		const { seen, heights } = this;
+		if (y > this.up(seen.at(-1)!)) return null;
+		while (this.at > 0 && this.up(seen[this.at - 1]!) >= y) this.at--;
+		while (this.up(seen[this.at]!) < y) this.at++;
+		const [after, before] = [seen[this.at]!, seen[Math.max(0, this.at - 1)]!];
+		const share = after === before ? 0 : (y - this.up(before)) / (this.up(after) - this.up(before));
+		const place = before + Math.max(0, share) * (after - before);
+		const near = Math.max(1, Math.min(STEPS - 2, Math.floor(place)));
+		const slope = (i: number): number => (heights[i + 1]! - heights[i - 1]!) / (2 * STEP);
+		const away = slope(near) + (place - near) * (slope(near + 1) - slope(near));
+		const depth = depthOf(place);
+		const across = (height(this.x + NUDGE, depth) - height(this.x - NUDGE, depth)) / (2 * NUDGE);
+		// Depth runs away from the viewer; seen from above it is turned up into the picture.
+		const [nx, ny, nz] = unit([-across, 1, away]);
+		return [nx, ny * RISE - nz * DEPTH, ny * DEPTH + nz * RISE];
+	}
 }
 
 /** A cloth over an upturned bowl. Asked line by line it is quickest: what is seen along the last line is kept. */
 export function cloth(): Surface {
-	let line = NaN;
-	let seen = alongLine(0);
+	let line = new Line(0);
+	let at = 0;
 	return (x, y) => {
-		if (x !== line) {
-			line = x;
-			seen = alongLine(x);
-		}
-		const depth = seen(y);
-		return depth === null ? null : normalAt(x, depth);
+		if (x !== at) [at, line] = [x, new Line(x)];
+		return line.normalAt(y);
 	};
 }
