@@ -137,8 +137,8 @@ export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): Ma
 			return drawByEye(spec, at);
 		},
 		colours: (at) => coloursOf(spec, at),
-		// By what is set: what is matched is not to be seen in a list.
-		preview: (at) => fillsNow(spec, at),
+		// By what is set, where something is: what is matched is not to be seen in a list.
+		preview: (at) => fillsNow(spec, at).filter((fill) => fill !== UNSET),
 		reveals: (settings) => [
 			{ settings: { ...settings, stage: 'eye' }, says: 'The subject, and what was made of it', asks: true },
 			...(settings.attempts.length > 0

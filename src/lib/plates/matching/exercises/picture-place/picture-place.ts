@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { bar } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 import { type Shape } from '$lib/drawing/drawing';
-import { ticks, upright } from '$lib/drawing/lost';
 import { patchBy, type Patch } from '$lib/drawing/patch';
 import { words } from '$lib/drawing/words';
 import { type PlaceInPicture } from '$lib/model/picture';
@@ -24,8 +23,24 @@ function fitted({ picture: { width, height } }: PlaceInPicture, box: Box): Box {
 	return { x: box.x + (box.width - wide) / 2, y: box.y + (box.height - high) / 2, width: wide, height: high };
 }
 
-/** How far the angles stand off from what they mark. */
-const OFF = 7;
+/** How far the angles stand off from what they mark, and how long their sides are. */
+const [OFF, SIDE] = [6, 9] as const;
+
+/** Four angles that stand away from a box, light and dark side by side, so that they are seen on any picture. */
+function angles(box: Box): Shape[] {
+	return ['#ffffff', '#1c1c1c'].flatMap((stroke, out) =>
+		[-1, 1].flatMap((across) =>
+			[-1, 1].flatMap((down): Shape[] => {
+				const x = box.x + box.width / 2 + across * (box.width / 2 + out);
+				const y = box.y + box.height / 2 + down * (box.height / 2 + out);
+				return [
+					{ kind: 'rule', x1: x, y1: y, x2: x - across * Math.min(SIDE, box.width / 3), y2: y, stroke },
+					{ kind: 'rule', x1: x, y1: y, x2: x, y2: y - down * Math.min(SIDE, box.height / 3), stroke }
+				];
+			})
+		)
+	);
+}
 
 /** The picture with angles that stand away from the place. */
 function drawPlace(place: PlaceInPicture, box: Box): Shape[] {
@@ -33,18 +48,9 @@ function drawPlace(place: PlaceInPicture, box: Box): Shape[] {
 	const scale = whole.width / place.picture.width;
 	const side = Math.max(2, place.size * scale) + 2 * OFF;
 	const [x, y] = [whole.x + (place.x + 0.5) * scale, whole.y + (place.y + 0.5) * scale];
-	const mark = { x: x - side / 2, y: y - side / 2, width: side, height: side };
 	return [
 		{ kind: 'image', ...whole, id: place.picture.id, seen: { as: 'itself' } },
-		...ticks(upright(mark)),
-		...upright({ x: mark.x - 1, y: mark.y, width: side + 2, height: side }).map(([x1, y1, , down]): Shape => ({
-			kind: 'rule',
-			x1,
-			y1,
-			x2: x1,
-			y2: y1 + 6 * down,
-			stroke: '#ffffff'
-		}))
+		...angles({ x: x - side / 2, y: y - side / 2, width: side, height: side })
 	];
 }
 
