@@ -123,8 +123,11 @@ test('it is the same again after a reload, and is taken away as SVG, PNG, PDF an
 	await expect(described(page)).toHaveText(before!);
 	await expect(marks(page)).toHaveCount(4);
 	// Its pixels came with it, to the code.
-	await page.getByRole('button', { name: /^fields: click a pixel/ }).click({ position: { x: 20, y: 20 } });
-	await expect(heldCode(page)).toHaveText(FIELDS[0]);
+	await expect(async () => {
+		// Until they are here a click finds nothing to look at.
+		await page.getByRole('button', { name: /^fields: click a pixel/ }).click({ position: { x: 20, y: 20 } });
+		await expect(heldCode(page)).toHaveText(FIELDS[0], { timeout: 1000 });
+	}).toPass();
 
 	// What only seems to be a zip is refused with the reason.
 	await readIn(zip.content.subarray(0, 900));
