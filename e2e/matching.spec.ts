@@ -60,6 +60,9 @@ test('a lit form is matched from grey to under 3 ΔE00 in every region by the tr
 	expect(content.subarray(0, 5).toString()).toBe('%PDF-');
 });
 
+/** What the page says whatever the subject is: the views of weak eyes, and the greys of boards, grounds and what is not set yet. */
+const OWN_WORDS = /\w+-weak \(\w+\)|\b(?:dark |light |middle )?grey\b/gi;
+
 test('while the eye works nothing on the page tells a colour: no text, no attribute, no name, no key', async ({
 	page,
 	context
@@ -88,7 +91,7 @@ test('while the eye works nothing on the page tells a colour: no text, no attrib
 		const { name: exercise, colour, figure, place } = (await settings(page)) as Record<string, unknown>;
 		const target = exercise === 'flat-colour' ? colour : exercise === 'figure-on-ground' ? figure : null;
 		const hex = target ? textOf(target) : exercise === 'picture-place' ? String(place) : null;
-		if (hex) expect(tree, name).not.toContain(wordsOfHex(hex));
+		if (hex) expect(tree.replace(OWN_WORDS, ''), name).not.toContain(wordsOfHex(hex));
 		// The keys that copy: the clipboard stays as it was.
 		await page.evaluate(() => navigator.clipboard.writeText('as it was'));
 		await page.keyboard.press('Control+c');

@@ -52,7 +52,7 @@ export const NOTHING_SHOWN: ShownExercise = {
 type Judge = (words: string, shown: ShownExercise) => boolean;
 
 /** OKLCH hues of the hue words, by the pure colours of CSS that have these names or are taught under them. */
-const HUE_WORDS: Readonly<Record<string, number>> = Object.fromEntries(
+export const HUE_WORDS: Readonly<Record<string, number>> = Object.fromEntries(
 	Object.entries({
 		red: '#ff0000',
 		orange: '#ff8000',

@@ -9,6 +9,7 @@ import { matchingExercises } from '../../src/lib/plates/matching/exercises';
 import { type AnyMatched } from '../../src/lib/plates/matching/matching-edits';
 import { matchedAt } from '../../src/lib/plates/matching/places';
 import { type MatchingPlate } from '../../src/lib/plates/matching/schema';
+import { HUE_WORDS } from './exercises';
 import { apart, between, chromaOf, exact, hueOf, numbersIn, says, valueOf, type Reckoned } from './reckon';
 
 interface Judged {
@@ -26,16 +27,6 @@ interface Pair {
 
 const lab = converter('oklab');
 const reckoned = (text: string): Reckoned => exact(fit(readColour(text)).linear);
-const ANCHORS: Readonly<Record<string, string>> = {
-	red: '#ff0000',
-	orange: '#ff8000',
-	yellow: '#ffff00',
-	green: '#00ff00',
-	'blue-green': '#00ffff',
-	blue: '#0000ff',
-	violet: '#8000ff',
-	purple: '#ff00ff'
-};
 
 /** Whether what the attempt lacks lies towards the colour of a light. */
 function lacks({ yours, truth }: Pair, light: Reckoned): boolean {
@@ -57,7 +48,7 @@ function lookIsSo(sentence: string, pair: Pair, plate: MatchingPlate): boolean {
 	if (sentence.includes('holds more colour')) return chromaOf(truth) > chromaOf(yours) - 1e-4;
 	const towards = /more towards ([a-z-]+)/.exec(sentence)?.[1];
 	if (towards) {
-		const anchor = hueOf(ANCHORS[towards]!);
+		const anchor = HUE_WORDS[towards]!;
 		return between(hueOf(truth), anchor) < between(hueOf(yours), anchor) + 0.5;
 	}
 	const { exercise } = plate;

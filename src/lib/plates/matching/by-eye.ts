@@ -11,7 +11,7 @@ import { type BoxedPlace, type Match, type MatchingExercise, type MatchingPlace,
 import { judged, meanErrors, type JudgedRegion } from './judged';
 import { chipBox, DRAWN_BOX, lineBox, ONE_BOX, WORST } from './layout';
 import { seedOf } from './seed-of';
-import { setNow, shownAttempt, UNSET, unmatched, type MatchState } from './match-state';
+import { fromGrey, setNow, shownAttempt, UNSET, unmatched, type MatchState } from './match-state';
 
 /** What an exercise of matching by eye is decided by. */
 export interface ByEye<S extends MatchState & Settings, M> extends Match<S, M>, Omit<Subject<S>, 'fresh'> {
@@ -115,7 +115,7 @@ function fillsShown<S extends MatchState & Settings, M>(spec: ByEye<S, M>, at: A
 /** An exercise in which a subject is matched region by region. */
 export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): MatchingExercise<S, M> {
 	const { name, schema, words, heading } = spec;
-	const fresh = (settings: S): S => ({ ...settings, ...unmatched(settings.seed), way: settings.way });
+	const fresh = (settings: S): S => fromGrey(settings);
 	return {
 		name,
 		schema,

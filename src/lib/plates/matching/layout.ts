@@ -49,3 +49,11 @@ export const lineBox = (line: number): Box => ({
 });
 export const LINE_HEIGHT = LINES.each;
 export const FOOT = PLATE_HEIGHT - 14;
+
+/** The neutral board on which a figure is matched: a fifth of the light of white. */
+export const BOARD = '#7c7c7c';
+/** A figure in the middle of its ground. */
+export function figureIn({ x, y, width, height }: Box): Box {
+	const side = 0.4 * Math.min(width, height);
+	return { x: x + (width - side) / 2, y: y + (height - side) / 2, width: side, height: side };
+}

@@ -65,6 +65,19 @@ export const unmatched = (seed: number): Omit<MatchState, 'limit'> => ({
 	shown: 0
 });
 
+/** The same subject, or another one, with the work on it begun anew; how it is matched stays. */
+export const fromGrey = <S extends MatchState>(state: S, seed = state.seed): S => ({
+	...state,
+	...unmatched(seed),
+	way: state.way
+});
+
+/** The same, where only what is asked has changed: a subject that is being put together goes on being so. */
+export const renewed = <S extends MatchState>(state: S, seed = state.seed): S => ({
+	...fromGrey(state, seed),
+	stage: state.stage === 'arrange' ? 'arrange' : 'eye'
+});
+
 export const nextSeed = (seed: number): number => (seed + 1) % (MOST_SEED + 1);
 
 /** What parts of the paints come to; null where none are taken. */

@@ -2,7 +2,7 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { setNow } from '../match-state';
 	import { matchedAt } from '../places';
-	import { questionsOf } from '../questions';
+	import Questions from './Questions.svelte';
 	import { type MatchingPlate } from '../schema';
 	import { check } from './acts';
 	import { regionHeld } from './held-region';
@@ -16,25 +16,12 @@
 	const count = $derived(
 		found ? regions.filter((_, i) => setNow(found.at.common, found.at.settings, i, found.at.linked) !== null).length : 0
 	);
-	const asked = $derived(questionsOf(region?.lit ?? null));
-	const KINDS = [
-		{ key: 'value', name: 'Value' },
-		{ key: 'chroma', name: 'Chroma' },
-		{ key: 'hue', name: 'Hue' }
-	] as const;
 </script>
 
 {#if region}
 	<section aria-label="What to look at">
 		<h3>{region.name}</h3>
-		<dl>
-			{#each KINDS as { key, name } (key)}
-				<div>
-					<dt>{name}</dt>
-					<dd>{asked[key]}</dd>
-				</div>
-			{/each}
-		</dl>
+		<Questions lit={region.lit} />
 		<div class="check">
 			<button class="act main" disabled={count === 0} onclick={() => check(workbench, plate)}>Check</button>
 			<p role="status">
@@ -57,23 +44,6 @@
 	h3 {
 		padding-top: 8px;
 		font-size: 17px;
-	}
-	dl {
-		margin: 0;
-	}
-	dl div {
-		display: grid;
-		grid-template-columns: 62px 1fr;
-		gap: 8px;
-		padding: 8px 0;
-		border-top: 1px solid var(--rule);
-		font-size: 12.5px;
-	}
-	dt {
-		font: italic 500 14px/1.25 var(--font-serif);
-	}
-	dd {
-		margin: 0;
 	}
 	.check {
 		display: flex;

@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { clipped } from '$lib/core/colour/gamut';
 import { seenColour } from '$lib/core/ground/on-ground';
 import { bar } from '$lib/drawing/bars';
-import { type Box } from '$lib/drawing/box';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { byEye } from '../../by-eye';
 import { drawnColours } from '../../drawn-colours';
+import { BOARD, figureIn } from '../../layout';
 import { matchShape } from '../../match-state';
 
 /** To be matched as what it is, or as what it looks like on its ground. */
@@ -27,13 +27,6 @@ interface MadeFigure {
 	readonly ground: Patch;
 	readonly looks: Patch;
 }
-
-/** The neutral board on which it is matched: a fifth of the light of white. */
-const BOARD = '#7c7c7c';
-const inner = ({ x, y, width, height }: Box): Box => {
-	const side = 0.4 * Math.min(width, height);
-	return { x: x + (width - side) / 2, y: y + (height - side) / 2, width: side, height: side };
-};
 
 /** A figure on a ground, matched on the neutral board. */
 export const figureOnGround = byEye<FigureOnGround, MadeFigure>({
@@ -75,9 +68,9 @@ export const figureOnGround = byEye<FigureOnGround, MadeFigure>({
 	],
 	count: 1,
 	layout: 'pair',
-	subject: ({ made }, box) => [bar(box, made.ground.hex), bar(inner(box), made.figure.hex)],
-	drawn: (_, box, [fill]) => [bar(box, BOARD), bar(inner(box), fill!)],
-	open: (_, box) => inner(box),
+	subject: ({ made }, box) => [bar(box, made.ground.hex), bar(figureIn(box), made.figure.hex)],
+	drawn: (_, box, [fill]) => [bar(box, BOARD), bar(figureIn(box), fill!)],
+	open: (_, box) => figureIn(box),
 	another: (settings, seed) => {
 		const next = drawnColours(seed);
 		return { ...settings, seed, figure: next(), ground: next() };

@@ -3,15 +3,9 @@ import { bar } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 import { type Shape } from '$lib/drawing/drawing';
 import { INK, words } from '$lib/drawing/words';
-import { ASK, DRAWN_BOX, SUBJECT_BOX } from '../../layout';
+import { ASK, BOARD, DRAWN_BOX, figureIn, SUBJECT_BOX } from '../../layout';
 import { type Stage } from '../../match-state';
 import { type MadePractice, type Practised } from './practised';
-
-const BOARD = '#7c7c7c';
-export const figureBox = ({ x, y, width, height }: Box): Box => {
-	const side = 0.4 * Math.min(width, height);
-	return { x: x + (width - side) / 2, y: y + (height - side) / 2, width: side, height: side };
-};
 
 type Shown = Pick<Practised, 'target' | 'ground' | 'yours'>;
 
@@ -20,9 +14,9 @@ function sides({ target, ground, yours }: Shown): Shape[] {
 	if (!ground) return [bar(SUBJECT_BOX, target.hex), bar(DRAWN_BOX, yours.hex)];
 	return [
 		bar(SUBJECT_BOX, ground.hex),
-		bar(figureBox(SUBJECT_BOX), target.hex),
+		bar(figureIn(SUBJECT_BOX), target.hex),
 		bar(DRAWN_BOX, BOARD),
-		bar(figureBox(DRAWN_BOX), yours.hex)
+		bar(figureIn(DRAWN_BOX), yours.hex)
 	];
 }
 

@@ -1,10 +1,10 @@
 import { quartiles } from '$lib/core/matching/practice';
 import { holds, look, said, type Remark } from '$lib/core/remark';
 import { type MatchingExercise } from '../../exercise';
-import { DRAWN_BOX } from '../../layout';
+import { DRAWN_BOX, figureIn } from '../../layout';
 import { UNSET } from '../../match-state';
 import { seedOf } from '../../seed-of';
-import { drawPractice, figureBox } from './draw-practice';
+import { drawPractice } from './draw-practice';
 import { practised, practiceSchema as schema, type MadePractice, type Practice } from './practised';
 
 function remarksOn({ stage }: Practice, { done, now }: MadePractice): Remark[] {
@@ -64,7 +64,7 @@ export const practice: MatchingExercise<Practice, MadePractice> = {
 	places: ({ settings: { stage }, made: { now } }) =>
 		stage === 'checked' || !now
 			? []
-			: [{ what: 'region', key: '0', said: 'Your colour', box: now.ground ? figureBox(DRAWN_BOX) : DRAWN_BOX }],
+			: [{ what: 'region', key: '0', said: 'Your colour', box: now.ground ? figureIn(DRAWN_BOX) : DRAWN_BOX }],
 	settable: ({ settings: { stage, text } }) =>
 		stage === 'checked'
 			? null

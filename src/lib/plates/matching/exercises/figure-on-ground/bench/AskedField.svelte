@@ -3,9 +3,9 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { decide } from '../../../bench/decide';
 	import { matchingExercises } from '../../../exercises';
-	import { unmatched } from '../../../match-state';
+	import { renewed } from '../../../match-state';
 	import { type MatchingPlate } from '../../../schema';
-	import { ASKED, figureOnGround, type FigureOnGround } from '../figure-on-ground';
+	import { ASKED, figureOnGround } from '../figure-on-ground';
 
 	/** Whether what it is, or what it looks like, is to be found. */
 	let { workbench, plate }: { workbench: Workbench; plate: MatchingPlate } = $props();
@@ -21,12 +21,6 @@
 		words={WORDS}
 		value={settings.asked}
 		onchoose={(asked) =>
-			decide(workbench, plate, figureOnGround, 'Ask for something else', (latest): FigureOnGround => ({
-				...latest,
-				...unmatched(latest.seed),
-				way: latest.way,
-				stage: latest.stage === 'arrange' ? 'arrange' : 'eye',
-				asked
-			}))}
+			decide(workbench, plate, figureOnGround, 'Ask for something else', (latest) => ({ ...renewed(latest), asked }))}
 	/>
 {/if}

@@ -6,7 +6,7 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { matchingExercises } from '../../../exercises';
 	import { decide } from '../../../bench/decide';
-	import { nextSeed, unmatched } from '../../../match-state';
+	import { nextSeed, renewed } from '../../../match-state';
 	import { type MatchingPlate } from '../../../schema';
 	import { drawnForm, litForm, MOST_GLOSS, type LitForm } from '../lit-form';
 	import { DEGREE_WORDS, FORM_WORDS, LAMP_WORDS } from '../lit-words';
@@ -23,15 +23,7 @@
 
 	/** Another form, lamp or degree is another subject: what was set for the one before is put away. */
 	const renew = (label: string, work: (latest: LitForm) => LitForm) =>
-		decide(workbench, plate, litForm, label, (latest) => {
-			const seed = nextSeed(latest.seed);
-			return work({
-				...latest,
-				...unmatched(seed),
-				way: latest.way,
-				stage: latest.stage === 'arrange' ? 'arrange' : 'eye'
-			});
-		});
+		decide(workbench, plate, litForm, label, (latest) => work(renewed(latest, nextSeed(latest.seed))));
 
 	function chooseDegree(chosen: (typeof DEGREES)[number]) {
 		if (chosen === 'hand') renew('Set the lights by hand', (latest) => ({ ...latest, degree: null, stage: 'arrange' }));

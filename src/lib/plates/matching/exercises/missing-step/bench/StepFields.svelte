@@ -3,7 +3,7 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { decide } from '../../../bench/decide';
 	import { matchingExercises } from '../../../exercises';
-	import { unmatched } from '../../../match-state';
+	import { renewed } from '../../../match-state';
 	import { type MatchingPlate } from '../../../schema';
 	import { missingStep } from '../missing-step';
 
@@ -21,9 +21,8 @@
 
 	const renew = (label: string, change: { count?: number; missing?: number }) =>
 		decide(workbench, plate, missingStep, label, (latest) => {
-			const next = { ...latest, ...unmatched(latest.seed), way: latest.way, ...change };
-			const stage = latest.stage === 'arrange' ? ('arrange' as const) : ('eye' as const);
-			return { ...next, stage, missing: Math.min(next.missing, next.count - 2) };
+			const next = { ...renewed(latest), ...change };
+			return { ...next, missing: Math.min(next.missing, next.count - 2) };
 		});
 </script>
 

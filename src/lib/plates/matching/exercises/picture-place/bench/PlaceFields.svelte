@@ -3,7 +3,7 @@
 	import { placesIn } from '$lib/plates/kinds';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { setMatch, setPlace } from '../../../matching-edits';
-	import { unmatched } from '../../../match-state';
+	import { fromGrey } from '../../../match-state';
 	import { type MatchingPlate } from '../../../schema';
 	import { holdRegion } from '../../../bench/held-region';
 	import { inTurn } from '$lib/study/edits';
@@ -24,10 +24,7 @@
 		if (!place) return;
 		workbench.edit(
 			'Another place',
-			inTurn([
-				setPlace(plate.id, place),
-				setMatch(plate.id, (state) => ({ ...state, ...unmatched(state.seed), way: state.way }))
-			])
+			inTurn([setPlace(plate.id, place), setMatch(plate.id, (state) => fromGrey(state))])
 		);
 		holdRegion(workbench, 0);
 	}

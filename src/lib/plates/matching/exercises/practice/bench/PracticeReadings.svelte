@@ -9,7 +9,7 @@
 	import { holdRegion } from '../../../bench/held-region';
 	import { matchingExercises } from '../../../exercises';
 	import { nextSeed, UNSET } from '../../../match-state';
-	import { questionsOf } from '../../../questions';
+	import Questions from '../../../bench/Questions.svelte';
 	import { type MatchingPlate } from '../../../schema';
 	import { practice } from '../practice';
 	import { practised, type Practice } from '../practised';
@@ -26,7 +26,6 @@
 	const leans = $derived(leansOf(results).slice(0, 3));
 	const threshold = $derived(thresholdOf(keptPractice.trials));
 	const frame = $derived(practiceFrame(list.length));
-	const asked = questionsOf(null);
 	const KINDS = [
 		{ key: 'value', name: 'Value, L*' },
 		{ key: 'chroma', name: 'Chroma × 100' },
@@ -93,20 +92,7 @@
 		<p role="status">{done} of {SERIES} done{at.settings.kept ? '; kept in this browser' : ''}</p>
 	</div>
 	{#if at.settings.stage !== 'checked'}
-		<dl>
-			<div>
-				<dt>Value</dt>
-				<dd>{asked.value}</dd>
-			</div>
-			<div>
-				<dt>Chroma</dt>
-				<dd>{asked.chroma}</dd>
-			</div>
-			<div>
-				<dt>Hue</dt>
-				<dd>{asked.hue}</dd>
-			</div>
-		</dl>
+		<Questions lit={null} />
 	{:else}
 		<section aria-label="All practice">
 			<h3>All practice</h3>
@@ -182,22 +168,5 @@
 		display: flex;
 		justify-content: space-between;
 		gap: 8px;
-	}
-	dl {
-		margin: 0;
-	}
-	dl div {
-		display: grid;
-		grid-template-columns: 62px 1fr;
-		gap: 8px;
-		padding: 8px 0;
-		border-top: 1px solid var(--rule);
-		font-size: 12.5px;
-	}
-	dt {
-		font: italic 500 14px/1.25 var(--font-serif);
-	}
-	dd {
-		margin: 0;
 	}
 </style>
