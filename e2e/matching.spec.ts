@@ -53,8 +53,10 @@ test('a lit form is matched from grey to under 3 ΔE00 in every region by the tr
 	await expect(readings(page)).toContainText('Attempt 1 of 2');
 	expect(await axeFaults(page)).toEqual([]);
 	// A limit that was reached, and one that was not.
-	await page.getByLabel('ask for a limit in every region').check();
-	await expect(page.getByRole('region', { name: 'Limit' })).toContainText('under 3 is asked');
+	await page.getByRole('button', { name: 'Add a check', exact: true }).click();
+	await page.getByRole('button', { name: /^A close attempt/ }).click();
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('region', { name: 'Checks' })).toContainText('under 3 is asked');
 	await expect(page.getByText('1 of 1 checks hold')).toBeVisible();
 	const { content } = await take(page, 'Print, as PDF …', 'Save the PDF');
 	expect(content.subarray(0, 5).toString()).toBe('%PDF-');

@@ -130,6 +130,7 @@ type Key = Exclude<
 	| `wheel.${string}`
 	| `rule.${string}`
 	| `pattern.${string}`
+	| `colours.${string}`
 	| `climates.${string}`
 	| 'matching.near'
 	| 'matching.look'

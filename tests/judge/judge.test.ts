@@ -1,9 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { fit } from '../../src/lib/core/colour/shown';
-import { readColour } from '../../src/lib/core/colour/read';
 import { judgedPair } from '../../src/lib/core/matching/judging';
 import { scoreMatch } from '../../src/lib/core/matching/score';
-import { judgeGrounds } from '../../src/lib/core/brief/judge-grounds';
 import { type Triple } from '../../src/lib/core/colour/vector';
 import { readHues, remarksOnChart } from '../../src/lib/core/scheme/chart-readings';
 import { readScheme, remarksOnScheme } from '../../src/lib/core/scheme/scheme-readings';
@@ -14,6 +12,7 @@ import { type Plate } from '../../src/lib/plates/plate';
 import { textOf } from '../../src/lib/model/resolve';
 import { groundExercises } from '../../src/lib/plates/grounds/exercises';
 import { mixExercises } from '../../src/lib/plates/mixes/exercises';
+import { saidOfChecks } from './said-of-checks';
 import { saidOfMatching, saidOfPractice } from './said-of-matching';
 import { saidOfPattern } from './said-of-pattern';
 import { judgeScales } from '../../src/lib/plates/scales/judge';
@@ -27,7 +26,7 @@ import { parentName } from '../../src/lib/plates/mixes/parents';
 import { seeded } from '../support/colours';
 import { EXERCISE_JUDGES, NOTHING_SHOWN, type ShownExercise } from './exercises';
 import { randomPlates } from './random-plates';
-import { apart, chromaOf, exact, isGrey, numbersIn, says, valueOf, type Reckoned } from './reckon';
+import { chromaOf, exact, isGrey, linearOf, numbersIn, valueOf, type Reckoned } from './reckon';
 import { RULE_JUDGES } from './rules';
 import { SCALE_JUDGES, type ShownScale } from './scales';
 import { SCHEME_JUDGES, WHEEL_JUDGES } from './schemes';
@@ -41,7 +40,6 @@ interface Judged {
 	readonly so: boolean;
 }
 
-const linearOf = (text: string): Triple => fit(readColour(text)).linear;
 const numbersWhere = <T>(all: readonly T[], fits: (each: T) => boolean): number[] =>
 	all.flatMap((each, i) => (fits(each) ? [i + 1] : []));
 
@@ -244,10 +242,10 @@ function judged(plate: Plate): Judged[] {
 				return ofExercise(plate);
 		}
 	};
-	return [...said(), ...ofWords(plate)];
+	return [...said(), ...(plate.kind === 'scales' ? [] : saidOfChecks(plate)), ...ofWords(plate)];
 }
 
-/** Sentences that are said of matches and of grounds by themselves, not of a plate. */
+/** Sentences that are said of matches by themselves, not of a plate. */
 function apartFromPlates(count: number): Judged[] {
 	const next = seeded(9);
 	const colour = (): Triple =>
@@ -256,34 +254,12 @@ function apartFromPlates(count: number): Judged[] {
 				.toString(16)
 				.padStart(6, '0')}`
 		);
-	return Array.from({ length: count }).flatMap((): Judged[] => {
-		const [one, other, crossing] = [colour(), colour(), colour()];
+	return Array.from({ length: count }).map((): Judged => {
+		const [one, other] = [colour(), colour()];
 		const pair = [{ figure: exact(other), ground: exact(other), looks: exact(one) }];
-		const score = scoreMatch(one, other).words;
-		const within = Math.floor(30 * next());
-		const real = apart(exact(one), exact(other));
-		const rules = [
-			judgeGrounds({ figures: [one, other], grounds: [] }, { rule: 'figures-identical', within }),
-			judgeGrounds({ figures: [], grounds: [one, other] }, { rule: 'grounds-differ', least: within }),
-			judgeGrounds({ figures: [one, other], grounds: [], crossing }, { rule: 'overlap-transparent' })
-		];
-		return [
-			{
-				key: 'matching.score',
-				words: score,
-				so: EXERCISE_JUDGES['matching.score'](score, { ...NOTHING_SHOWN, seen: pair })
-			},
-			...rules.map(({ key, reason, holds }): Judged => {
-				const limits =
-					key === 'rule.identical' ? real <= within : key === 'rule.grounds-differ' ? real >= within : holds;
-				const [said] = numbersIn(reason);
-				const number =
-					key === 'rule.transparent' ||
-					reason.startsWith('The figures are one') ||
-					says(said!, real, /[\d.]+/.exec(reason)![0]);
-				return { key, words: reason, so: holds === limits && number };
-			})
-		];
+		const { words } = scoreMatch(one, other);
+		const key = 'matching.score';
+		return { key, words, so: EXERCISE_JUDGES[key](words, { ...NOTHING_SHOWN, seen: pair }) };
 	});
 }
 

@@ -67,6 +67,22 @@ export function randomPlates(seed: number) {
 		bias: next() * 2 - 1,
 		endValue: whole(0, 100)
 	});
+	/** Some rules of colours, and others, as checks. */
+	const checks = (...own: readonly object[]) => {
+		const least = whole(1, 6);
+		const ofColours = [
+			{ rule: 'colours', least, most: least + whole(0, 6) },
+			{ rule: 'all-apart', least: whole(1, 15) },
+			{ rule: 'value-range', least: whole(5, 90) },
+			{ rule: 'one-value', within: whole(1, 60) },
+			{ rule: 'all-key', is: 'high', limit: whole(10, 80) },
+			{ rule: 'all-key', is: 'low', limit: whole(10, 80) },
+			{ rule: 'all-temperature', is: oneOf(['warm', 'cool', 'both']) },
+			{ rule: 'of-palette', palette: [dye(), any(), grey()], within: whole(1, 40) }
+		];
+		const some = ofColours.filter(() => next() < 0.25);
+		return [...some, ...own].map((rule, i) => ({ id: `checkofall${i}`, rule }));
+	};
 	const scales = (plate: object) => ({
 		...plate,
 		scales: [scale('scalejudge01')],
@@ -76,6 +92,7 @@ export function randomPlates(seed: number) {
 	});
 	const wheel = (plate: object) => ({
 		...plate,
+		checks: checks({ rule: 'on-wheel', is: oneOf(WHEELS) }, { rule: 'rings', least: whole(1, 6) }),
 		wheel: oneOf(WHEELS),
 		hues: oneOf(HUE_COUNTS),
 		from: oneOf(['lead', 'lead-value', 'given']),
@@ -91,6 +108,7 @@ export function randomPlates(seed: number) {
 	});
 	const scheme = (plate: object) => ({
 		...plate,
+		checks: checks({ rule: 'is-scheme', is: oneOf(SCHEMES) }),
 		lead: colour(),
 		scheme: oneOf(SCHEMES),
 		wheel: oneOf(WHEELS),
@@ -104,6 +122,7 @@ export function randomPlates(seed: number) {
 	});
 	const mixes = (plate: object) => ({
 		...plate,
+		checks: checks({ rule: 'overlap-transparent' }, { rule: 'attempt', within: whole(1, 40) }),
 		parents: Array.from({ length: whole(2, 4) }, () => ({ colour: colour(), parts: whole(1, 6) }))
 	});
 	const near = (text: string) => ({ text: next() < 0.3 ? text : colour().text });
@@ -111,6 +130,11 @@ export function randomPlates(seed: number) {
 		const [one, figure] = [colour(), colour()];
 		return {
 			...plate,
+			checks: checks(
+				{ rule: 'figures-identical', within: whole(0, 20) },
+				{ rule: 'grounds-differ', least: whole(0, 40) },
+				{ rule: 'attempt', within: whole(1, 40) }
+			),
 			grounds: [one, near(one.text)],
 			figures: [figure, near(figure.text)],
 			strengths: { value: next() * 1.2 - 0.6, colour: next() * 0.6 - 0.3 }
@@ -124,10 +148,15 @@ export function randomPlates(seed: number) {
 			y: whole(0, 959),
 			text: oneOf([any, dye, grey])()
 		}));
+		const ordered = orderedPlaces(places, order);
+		const of = ordered.map(({ text }) => text);
+		const measured = { of, shares: of.map(() => 1 / of.length), difference: 20 * next(), farthest: null };
 		return {
 			...plate,
+			...(next() < 0.5 ? { measured } : {}),
+			checks: checks({ rule: 'stands-for', within: whole(1, 20) }),
 			order,
-			places: orderedPlaces(places, order),
+			places: ordered,
 			gaps: Array.from({ length: 15 }, () => whole(0, 3)),
 			along: oneOf(['places', 'line'] as const),
 			values: whole(2, 5)
@@ -156,7 +185,7 @@ export function randomPlates(seed: number) {
 			grid: { kind: 'square', columns, stretched: false, bands: { across: [1], down: [1] } },
 			colours,
 			cells: isEmpty ? '' : Array.from({ length: 8000 }, () => oneOf(letters)).join(''),
-			checks: rules.map((rule, i) => ({ id: `check00000${i}`, rule })),
+			checks: [...rules.map((rule, i) => ({ id: `check00000${i}`, rule })), ...checks()],
 			shows: oneOf(['design', 'climates'] as const),
 			climates: ['Fog', 'Peat'].map((name, k) => ({
 				id: `climate0000${k}`,
@@ -180,6 +209,7 @@ export function randomPlates(seed: number) {
 	/** What a person would set in an exercise, by its field. */
 	const settings = (): Readonly<Record<string, unknown>> => ({
 		guess: next() < 0.7 ? colour() : null,
+		attempt: next() < 0.2 ? null : colour().text,
 		lean: oneOf([0, 0, next() * 2 - 1]),
 		answers: Array.from({ length: whole(0, 12) }, () => whole(0, 1)),
 		twins:
@@ -207,7 +237,7 @@ export function randomPlates(seed: number) {
 	});
 	const withOwn = (plate: Plate): Plate =>
 		Object.entries(settings()).reduce((now, [field, value]) => {
-			const has = 'exercise' in now && field in now.exercise;
+			const has = 'exercise' in now && (field in now.exercise || field === 'attempt');
 			return has ? (withField(now, `exercise.${field}`, value) ?? now) : now;
 		}, plate);
 

@@ -1,3 +1,6 @@
+import { fit } from '../../src/lib/core/colour/shown';
+import { readColour } from '../../src/lib/core/colour/read';
+import { type Triple } from '../../src/lib/core/colour/vector';
 import { converter, differenceCiede2000, wcagContrast, type Color } from 'culori';
 
 /** A colour for culori 4.0.2, by which everything that is said is reckoned again. */
@@ -5,6 +8,9 @@ export type Reckoned = Color;
 
 /** A colour of ours (linear sRGB, not rounded) as culori has it. */
 export const exact = ([r, g, b]: readonly number[]): Reckoned => ({ mode: 'lrgb', r: r!, g: g!, b: b! });
+
+/** A colour text as a screen shows it, in linear sRGB. */
+export const linearOf = (text: string): Triple => fit(readColour(text)).linear;
 
 const lab = converter('lab65');
 const lch = converter('oklch');

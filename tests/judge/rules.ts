@@ -12,7 +12,15 @@ export interface Ruled {
 
 type Key = Exclude<
 	Extract<SentenceKey, `rule.${string}`>,
-	'rule.transparent' | 'rule.identical' | 'rule.grounds-differ' | 'rule.matched'
+	| 'rule.transparent'
+	| 'rule.identical'
+	| 'rule.grounds-differ'
+	| 'rule.matched'
+	| 'rule.attempt'
+	| 'rule.scheme'
+	| 'rule.wheel'
+	| 'rule.rings'
+	| 'rule.stands-for'
 >;
 type OfRule<R extends ScaleRule['rule']> = Extract<ScaleRule, { rule: R }>;
 

@@ -4,7 +4,7 @@ import { fit } from '../../src/lib/core/colour/shown';
 import { leansOf, type PracticeResult } from '../../src/lib/core/matching/practice';
 import { type SentenceKey } from '../../src/lib/core/sentence-keys';
 import { textOf } from '../../src/lib/model/resolve';
-import { judgeMatching } from '../../src/lib/plates/matching/judge-matching';
+import { matchingChecks } from '../../src/lib/plates/matching/plate-checks';
 import { matchingExercises } from '../../src/lib/plates/matching/exercises';
 import { type AnyMatched } from '../../src/lib/plates/matching/matching-edits';
 import { matchedAt } from '../../src/lib/plates/matching/places';
@@ -158,7 +158,7 @@ export function saidOfMatching(plate: MatchingPlate): Judged[] {
 			words.includes(`the farthest is ${farthest}`)
 		);
 	};
-	const verdicts = judgeMatching(plate, []).map(({ key, reason, holds }): Judged => {
+	const verdicts = matchingChecks.judged(plate, []).map(({ key, reason, holds }): Judged => {
 		const closest = matchedOff(plate);
 		const [said, limit] = numbersIn(reason.replaceAll('ΔE00', ''));
 		if (closest === null) return { key, words: reason, so: !holds && said === undefined };

@@ -1,5 +1,4 @@
-import { readColour } from '../../src/lib/core/colour/read';
-import { fit } from '../../src/lib/core/colour/shown';
+import { isColourRule } from '../../src/lib/core/brief/colour-rules';
 import { remarksOnDesign } from '../../src/lib/core/pattern/remarks';
 import { type SentenceKey } from '../../src/lib/core/sentence-keys';
 import { type ColourSource } from '../../src/lib/model/colour-text';
@@ -7,19 +6,16 @@ import { textOf } from '../../src/lib/model/resolve';
 import { remarksOnClimates } from '../../src/lib/plates/pattern/climate-remarks';
 import { readingsOf } from '../../src/lib/plates/pattern/design';
 import { gridOfPlate } from '../../src/lib/plates/pattern/field';
-import { judgeDesign } from '../../src/lib/plates/pattern/judge';
 import { pattern } from '../../src/lib/plates/pattern/kind';
 import { type PatternPlate } from '../../src/lib/plates/pattern/schema';
 import { PATTERN_JUDGES, type ShownDesign } from './patterns';
-import { exact, numbersIn } from './reckon';
+import { exact, linearOf, numbersIn } from './reckon';
 
 interface Judged {
 	readonly key: SentenceKey;
 	readonly words: string;
 	readonly so: boolean;
 }
-
-const linearOf = (text: string) => fit(readColour(text)).linear;
 
 /** What is said of a design, judged by its squares. */
 export function saidOfPattern(plate: PatternPlate): Judged[] {
@@ -44,11 +40,10 @@ export function saidOfPattern(plate: PatternPlate): Judged[] {
 		...remarksOnDesign(readingsOf(plate, [])),
 		...remarksOnClimates(climates.map(({ name }, i) => ({ name, readings: readingsOf(plate, [], i) })))
 	].map(({ key, words }): Judged => ({ key, words, so: judgeOf(key)(words, shown) }));
-	const verdicts = judgeDesign(plate, []).map(({ key, reason, holds, check }): Judged => ({
-		key,
-		words: reason,
-		so: judgeOf(key)(reason, { ...shown, rule: check.rule, holds })
-	}));
+	const verdicts = pattern.checks.judged(plate, []).flatMap(({ id, key, reason, holds }): Judged[] => {
+		const { rule } = plate.checks.find((check) => check.id === id)!;
+		return isColourRule(rule) ? [] : [{ key, words: reason, so: judgeOf(key)(reason, { ...shown, rule, holds }) }];
+	});
 	const words = pattern.describe(plate, []);
 	const [columns, filled, cells] = numbersIn(words);
 	const counted =

@@ -1,5 +1,4 @@
 import { type z } from 'zod';
-import { type Verdict } from '$lib/core/brief/rules';
 import { type Drawing } from '$lib/drawing/drawing';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type Drawn } from '$lib/model/drawn';
@@ -9,6 +8,7 @@ import { type PictureRef, type PlaceInPicture } from '$lib/model/picture';
 import { type PlateBase } from '$lib/model/plate-base';
 import { type MapSources } from '$lib/model/sources';
 import { type Surroundings } from '$lib/model/surroundings';
+import { type KindChecks } from './checks';
 import { type Offer, type Part } from './offer';
 import { type Parts } from './parts';
 import { type ScaleDecision } from './scales/scale';
@@ -169,8 +169,8 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly gives?: Gives<P, Place>;
 	/** The states in which it is shown to a room, what is to be found out hidden first; as it is unless said. */
 	readonly reveals?: (plate: P) => readonly Reveal<P>[];
-	/** What came of each thing that it is asked to meet. */
-	readonly judge?: (plate: P, linked: Linked) => readonly Verdict[];
+	/** What it can be asked to meet. */
+	readonly checks: KindChecks<P>;
 	/** What of it can be taken along by itself; only the whole plate unless said. */
 	readonly parts?: Parts<P, Place, unknown>;
 	/** The pictures on it, for whoever keeps or brings them; none unless said. */

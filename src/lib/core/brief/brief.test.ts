@@ -6,7 +6,8 @@ import { type Triple } from '../colour/vector';
 import { overlapOf } from '../mix/overlap';
 import { makeScale } from '../scale/scale';
 import { type ScaleSpec } from '../scale/spec';
-import { judgeGrounds } from './judge-grounds';
+import { judgeGrounds } from './ground-rules';
+import { judgeMix } from './mix-rules';
 import { judgeScale } from './judge-scale';
 import { limitsOf } from './rule-limits';
 import { COMMON_RULES } from './rule-words';
@@ -132,7 +133,7 @@ it('parents out of a palette', () => {
 
 it('figures and grounds', () => {
 	const [one, other, figure] = ['#d9b036', '#2f5f86', '#9a8f62'].map(linear) as [Triple, Triple, Triple];
-	const made = { figures: [figure, figure], grounds: [one, other] };
+	const made = { figures: [figure, figure], grounds: [one, other], attempt: null };
 	expect(judgeGrounds(made, { rule: 'figures-identical', within: 0.5 }).holds).toBe(true);
 	expect(judgeGrounds({ ...made, figures: [figure, one] }, { rule: 'figures-identical', within: 0.5 })).toMatchObject({
 		holds: false,
@@ -141,10 +142,9 @@ it('figures and grounds', () => {
 	expect(judgeGrounds(made, { rule: 'grounds-differ', least: 20 }).holds).toBe(true);
 	expect(judgeGrounds({ ...made, grounds: [one, one] }, { rule: 'grounds-differ', least: 20 }).holds).toBe(false);
 	const crossing = overlapOf(one, other, 0.3);
-	expect(judgeGrounds({ figures: [one, other], grounds: [], crossing }, { rule: 'overlap-transparent' }).holds).toBe(
-		true
-	);
-	expect(judgeGrounds(made, { rule: 'overlap-transparent' }).holds).toBe(false);
+	const mix = { figures: [one, other], attempt: null };
+	expect(judgeMix({ ...mix, crossings: [crossing] }, { rule: 'overlap-transparent' }).holds).toBe(true);
+	expect(judgeMix({ ...mix, crossings: [] }, { rule: 'overlap-transparent' }).holds).toBe(false);
 });
 
 it('a limit set by hand decides the verdict: the same tints pass five between and fail six', () => {

@@ -24,7 +24,7 @@ export type PatternRule =
 /** A design as it was made: what was read of it, its colours in linear sRGB, and their names. */
 export interface MadeDesign {
 	readonly readings: DesignReadings;
-	readonly colours: readonly Triple[];
+	readonly laid: readonly Triple[];
 }
 
 const number = (index: number): string => `Colour ${index + 1}`;
@@ -32,9 +32,9 @@ const SAME_SHARE = 1e-9;
 const perCent = (share: number, limit: number): string => `${besideLimit(100 * share, 100 * limit)} %`;
 const verdict = (key: SentenceKey, holds: boolean, reason: string): Verdict => ({ holds, key, reason, step: null });
 
-function judgePalette({ readings, colours }: MadeDesign, palette: readonly string[], within: number): Verdict {
+function judgePalette({ readings, laid }: MadeDesign, palette: readonly string[], within: number): Verdict {
 	const from = palette.map((text) => toLinear(readColour(text)));
-	const offs = colours.flatMap((colour, i) =>
+	const offs = laid.flatMap((colour, i) =>
 		readings.shares[i]! > 0 ? [{ i, off: Math.min(...from.map((other) => differenceOfLinear(colour, other))) }] : []
 	);
 	const farthest = offs.reduce((worst, each) => (each.off > worst.off ? each : worst), offs[0]!);
@@ -84,21 +84,5 @@ export function judgePattern(made: MadeDesign, rule: PatternRule): Verdict {
 			);
 		case 'palette-only':
 			return judgePalette(made, rule.palette, rule.within);
-	}
-}
-
-/** What a rule asks for, in a few words. */
-export function patternRuleWords(rule: PatternRule): string {
-	switch (rule.rule) {
-		case 'uses-all':
-			return 'Uses every colour';
-		case 'at-most':
-			return `No more than ${rule.most} colours`;
-		case 'each-share':
-			return `Each colour covers ${Math.round(100 * rule.least)} % or more`;
-		case 'told-apart':
-			return `Neighbours ${rule.least} ΔE00 apart or more`;
-		case 'palette-only':
-			return 'Uses a palette only';
 	}
 }

@@ -1,4 +1,5 @@
 import { RECIPE_WORDS } from '../scale/words';
+import { type RulesAbout } from './rule-book';
 import { HIGH_KEY, LOW_KEY, type ScaleRule } from './rules';
 
 const PARENTS = ['First parent', 'Second parent', 'Third parent', 'Fourth parent'];
@@ -31,16 +32,8 @@ export function ruleWords(rule: ScaleRule): string {
 	}
 }
 
-/** A rule ready to be put on a plate. */
-export interface CommonRule {
-	readonly name: string;
-	/** What it asks for, and why a course asks for it, in a sentence. */
-	readonly says: string;
-	readonly rule: ScaleRule;
-}
-
 /** The rules that an educator asks for most, by what they are about (limits: common practice, no source). */
-export const COMMON_RULES: readonly { readonly about: string; readonly rules: readonly CommonRule[] }[] = [
+export const COMMON_RULES: readonly RulesAbout<ScaleRule>[] = [
 	{
 		about: 'Steps',
 		rules: [

@@ -5,7 +5,8 @@ import { type Triple } from '../colour/vector';
 import { overlapOf } from '../mix/overlap';
 import { makeScale } from '../scale/scale';
 import { type ScaleSpec } from '../scale/spec';
-import { judgeGrounds } from './judge-grounds';
+import { judgeGrounds, type MadeGrounds } from './ground-rules';
+import { judgeMix } from './mix-rules';
 import { judgeScale } from './judge-scale';
 import { limitsOf } from './rule-limits';
 import { COMMON_RULES, ruleWords } from './rule-words';
@@ -163,28 +164,30 @@ describe('at the limit itself', () => {
 describe('figures on grounds', () => {
 	const [red, blue, paper] = ['#b3392b', '#2f5f86', '#e9dcc0'].map(linear) as [Triple, Triple, Triple];
 
+	const grounded = (made: Partial<MadeGrounds>): MadeGrounds => ({ figures: [], grounds: [], attempt: null, ...made });
+	const crossed = (figures: Triple[], crossings: Triple[]) =>
+		judgeMix({ figures, crossings, attempt: null }, { rule: 'overlap-transparent' });
+
 	it('one figure or one ground cannot be compared, and is said to be one', () => {
-		expect(judgeGrounds({ figures: [red], grounds: [red] }, { rule: 'figures-identical', within: 1 })).toMatchObject({
+		expect(
+			judgeGrounds(grounded({ figures: [red], grounds: [red] }), { rule: 'figures-identical', within: 1 })
+		).toMatchObject({
 			holds: false,
 			key: 'rule.missing',
 			reason: 'There is only one figure; two are asked.'
 		});
-		expect(judgeGrounds({ figures: [red], grounds: [red] }, { rule: 'grounds-differ', least: 1 })).toMatchObject({
+		expect(
+			judgeGrounds(grounded({ figures: [red], grounds: [red] }), { rule: 'grounds-differ', least: 1 })
+		).toMatchObject({
 			holds: false,
 			key: 'rule.missing',
-			reason: 'There is only one ground; two are asked.'
+			reason: 'There are no two grounds; two are asked.'
 		});
-		for (const made of [
-			{ figures: [red], grounds: [], crossing: blue },
-			{ figures: [red, blue], grounds: [] },
-			{ figures: [], grounds: [], crossing: red }
-		])
-			expect(judgeGrounds(made, { rule: 'overlap-transparent' })).toMatchObject({ holds: false, key: 'rule.missing' });
+		expect(crossed([red, blue], [])).toMatchObject({ holds: false, key: 'rule.missing' });
 	});
 
 	it('a crossing that lies outside its two colours does not read as transparent; one between them does', () => {
-		const judged = (crossing: Triple) =>
-			judgeGrounds({ figures: [red, paper], grounds: [], crossing }, { rule: 'overlap-transparent' });
+		const judged = (crossing: Triple) => crossed([red, paper], [crossing]);
 		expect(judged(overlapOf(red, paper, 0)).holds).toBe(true);
 		expect(judged(blue).holds).toBe(false);
 		expect(judged(blue).reason).not.toBe(judged(overlapOf(red, paper, 0)).reason);
@@ -192,20 +195,36 @@ describe('figures on grounds', () => {
 
 	it('of several figures the two that differ most decide, and of several grounds the two that differ least', () => {
 		const figures = [red, red, blue, red];
-		expect(judgeGrounds({ figures, grounds: [] }, { rule: 'figures-identical', within: 1 })).toMatchObject({
+		expect(judgeGrounds(grounded({ figures }), { rule: 'figures-identical', within: 1 })).toMatchObject({
 			holds: false,
 			step: 3
 		});
-		const same = judgeGrounds({ figures: [red, red], grounds: [] }, { rule: 'figures-identical', within: 0 });
+		const same = judgeGrounds(grounded({ figures: [red, red] }), { rule: 'figures-identical', within: 0 });
 		expect(same).toMatchObject({ holds: true, step: null, reason: 'The figures are one colour, within 0 ΔE00.' });
 		const grounds = [red, blue, paper, paper];
-		expect(judgeGrounds({ figures: [], grounds }, { rule: 'grounds-differ', least: 5 })).toMatchObject({
+		expect(judgeGrounds(grounded({ grounds }), { rule: 'grounds-differ', least: 5 })).toMatchObject({
 			holds: false,
 			step: 4,
 			reason: 'The grounds differ by 0.0 ΔE00; at least 5 is asked.'
 		});
-		expect(judgeGrounds({ figures: [], grounds: [paper, paper] }, { rule: 'grounds-differ', least: 0 }).holds).toBe(
-			true
-		);
+		expect(judgeGrounds(grounded({ grounds: [paper, paper] }), { rule: 'grounds-differ', least: 0 }).holds).toBe(true);
+	});
+
+	it('of several crossings the first that does not read is named', () => {
+		const reads = overlapOf(red, paper, 0);
+		expect(crossed([red, paper, red], [reads, overlapOf(paper, red, 0)]).holds).toBe(true);
+		expect(crossed([red, paper, red], [reads, blue])).toMatchObject({ holds: false, step: 2 });
+		expect(crossed([red, paper, red], [reads, blue]).reason).toMatch(/^Crossing 2: /);
+	});
+
+	it('what was set by eye counts as it stood when the solution was shown; shown before, it never holds', () => {
+		const judged = (attempt: Triple | null | undefined, within = 10) =>
+			judgeGrounds(grounded({ attempt: { attempt, solution: red } }), { rule: 'attempt', within });
+		expect(judged(red)).toMatchObject({ holds: true, key: 'rule.attempt' });
+		expect(judged(blue).holds).toBe(false);
+		expect(judged(blue, 100).holds).toBe(true);
+		expect(judged(undefined)).toMatchObject({ holds: false, key: 'rule.missing' });
+		expect(judged(null).reason).toBe('The solution was shown before anything was set by eye.');
+		expect(judgeGrounds(grounded({}), { rule: 'attempt', within: 99 }).holds).toBe(false);
 	});
 });

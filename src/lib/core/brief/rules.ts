@@ -22,14 +22,6 @@ export type ScaleRule =
 	/** Every parent within so many ΔE00 of a colour of the palette (CSS texts). */
 	| { readonly rule: 'uses-palette'; readonly palette: readonly string[]; readonly within: number };
 
-/** What a brief can ask of figures on grounds; colours in linear sRGB come with the question. */
-export type GroundRule =
-	| { readonly rule: 'overlap-transparent' }
-	/** The figures are one and the same colour, within so many ΔE00. */
-	| { readonly rule: 'figures-identical'; readonly within: number }
-	/** The grounds differ by at least so many ΔE00. */
-	| { readonly rule: 'grounds-differ'; readonly least: number };
-
 /** Whether a rule is met, why in words, and the step (from 1) that breaks it, where one does. */
 export interface Verdict {
 	readonly holds: boolean;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { FIGURE_FORMS } from '$lib/drawing/figure';
 import { colourSourceSchema } from '$lib/model/colour-text';
+import { attemptRuleSchema, checksOf, colourRuleSchemas } from '../checks-by';
 import { plateFields } from '$lib/model/plate-fields';
 import { strengthsSchema } from '$lib/model/own-contrast';
 import { keptPaletteSchema } from '$lib/model/palette';
@@ -9,6 +10,15 @@ import { keptPaletteSchema } from '$lib/model/palette';
 export const GROUND_FORMS = ['fields', 'squares', 'circles'] as const;
 export type GroundForm = (typeof GROUND_FORMS)[number];
 export const LARGEST_GROUND = 1;
+
+const difference = z.number().min(0).max(100);
+/** What figures on grounds can be asked to meet, as `GroundRule` and `ColourRule` of the core have it. */
+const ruleSchema = z.discriminatedUnion('rule', [
+	z.strictObject({ rule: z.literal('figures-identical'), within: difference }),
+	z.strictObject({ rule: z.literal('grounds-differ'), least: difference }),
+	attemptRuleSchema,
+	...colourRuleSchemas
+]);
 
 /** What every plate of grounds has, and what goes with it from one exercise to another. */
 export const groundsCommonSchema = z.strictObject({
@@ -26,6 +36,7 @@ export const groundsCommonSchema = z.strictObject({
 	/** How strongly a ground works on a figure in the model, on its value and on its colour: below 0 contrast, above 0 assimilation. */
 	strengths: strengthsSchema,
 	/** A palette in which grounds are looked for, or over whose colours figures are laid. */
-	palette: keptPaletteSchema.nullable()
+	palette: keptPaletteSchema.nullable(),
+	checks: checksOf(ruleSchema).optional()
 });
 export type GroundsCommon = z.infer<typeof groundsCommonSchema>;

@@ -1,3 +1,4 @@
+import { type MadeAttempt } from '$lib/core/brief/attempt-rule';
 import { type Box } from '$lib/drawing/box';
 import { type Edit } from '$lib/model/edit';
 import { type AtWork, type Exercise, type Settings } from '../exercise';
@@ -24,6 +25,8 @@ export interface GroundExercise<S extends Settings, M> extends Exercise<GroundsC
 	/** Whether grounds can be looked for in a palette. */
 	readonly searches?: boolean;
 	readonly places: (common: GroundsCommon, settings: S) => readonly GroundPlace[];
+	/** What is looked for by eye in it, where something is. */
+	readonly attempt?: (at: AtWork<GroundsCommon, S, M>) => MadeAttempt;
 	/** How its twin is set, where it has one, by an edit of its settings. */
 	readonly twin?: (at: AtWork<GroundsCommon, S, M>, set: (change: (settings: S) => S) => Edit) => Settable | null;
 }

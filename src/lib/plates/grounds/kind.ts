@@ -1,7 +1,9 @@
+import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
 import { bringOverGrounds } from './bring-over';
 import { groundExercises } from './exercises';
 import { groundsFrom, newGrounds } from './make';
+import { groundChecks } from './plate-checks';
 import { groundsPlaces, type GroundsPlace } from './places';
 import { groundsPlateSchema, type GroundsPlate } from './schema';
 import { titleOfGrounds } from './title';
@@ -22,6 +24,9 @@ export const grounds = {
 	draw: groundExercises.draw,
 	describe: groundExercises.describe,
 	colours: groundExercises.colours,
+	checks: groundChecks,
+	copyParts: copyChecks,
+	partIds: checkIds,
 	listed: true,
 	places: groundsPlaces,
 	reveals: groundExercises.reveals,

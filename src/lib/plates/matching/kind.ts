@@ -1,8 +1,8 @@
 import { type PlateKind } from '../kind';
 import { type MatchingPlace } from './exercise';
 import { matchingExercises } from './exercises';
-import { judgeMatching } from './judge-matching';
 import { newMatching } from './make';
+import { matchingChecks } from './plate-checks';
 import { matchingPlaces } from './places';
 import { matchingPlateSchema, type MatchingPlate } from './schema';
 import { titleOfMatching } from './title';
@@ -28,7 +28,7 @@ export const matching = {
 	listed: true,
 	places: matchingPlaces,
 	reveals: matchingExercises.reveals,
-	judge: judgeMatching,
+	checks: matchingChecks,
 	pictures: {
 		of: ({ place }) => (place ? [place.picture] : []),
 		map: (plate, change) =>

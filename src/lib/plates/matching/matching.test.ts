@@ -8,7 +8,7 @@ import { drawnForm, litForm } from './exercises/lit-form/lit-form';
 import { withMoved } from './exercises/sorting/sorting';
 import { matchingExercises } from './exercises';
 import { judgedNow } from './by-eye';
-import { judgeMatching } from './judge-matching';
+import { matchingChecks } from './plate-checks';
 import { matching } from './kind';
 import { newMatching } from './make';
 import { checked, MOST_ATTEMPTS, unmatched, withText, type MatchState } from './match-state';
@@ -90,7 +90,7 @@ describe('attempts', () => {
 		const plate = plateOf('flat-colour');
 		const target = matchedAt(plate, linked)!.match.regions(matchedAt(plate, linked)!.at)[0]!.target.hex;
 		const asked = (attempts: (string | null)[]) =>
-			judgeMatching(
+			matchingChecks.judged(
 				first(
 					setMatch(plate.id, (old) => ({
 						...old,
@@ -103,7 +103,7 @@ describe('attempts', () => {
 		expect(asked([target, '#00ff00']).holds).toBe(true);
 		expect(asked(['#00ff00']).holds).toBe(false);
 		expect(asked([null])).toMatchObject({ holds: false, reason: 'No attempt yet in which every region is set.' });
-		expect(judgeMatching(plate, linked)).toEqual([]);
+		expect(matchingChecks.judged(plate, linked)).toEqual([]);
 	});
 });
 

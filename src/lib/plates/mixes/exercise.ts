@@ -1,3 +1,5 @@
+import { type MadeAttempt } from '$lib/core/brief/attempt-rule';
+import { type Triple } from '$lib/core/colour/vector';
 import { type Box } from '$lib/drawing/box';
 import { type Patch } from '$lib/drawing/patch';
 import { type Edit } from '$lib/model/edit';
@@ -31,6 +33,10 @@ export interface MixExercise<S extends Settings, M> extends Exercise<MixesCommon
 		place: Omit<MixPlace, 'box'>,
 		set: (change: (settings: S) => S) => Edit
 	) => Settable | null;
+	/** What is looked for by eye in it, where something is. */
+	readonly attempt?: (at: AtWork<MixesCommon, S, M>) => MadeAttempt;
+	/** Its crossings of each two neighbours, in linear sRGB, where figures cross. */
+	readonly crossings?: (at: AtWork<MixesCommon, S, M>) => readonly Triple[];
 	/** The settings where a parent was taken out. */
 	readonly without?: (settings: S, parent: number) => S;
 }

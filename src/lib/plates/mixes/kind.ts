@@ -1,8 +1,10 @@
+import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
 import { bringOverMixes } from './bring-over';
 import { mixExercises } from './exercises';
 import { mixesGive } from './gives';
 import { newMixes } from './make';
+import { mixChecks } from './plate-checks';
 import { mixesPlaces, type MixesPlace } from './places';
 import { mixesPlateSchema, type MixesPlate } from './schema';
 import { titleOfMixes } from './title';
@@ -23,6 +25,9 @@ export const mixes = {
 	draw: mixExercises.draw,
 	describe: mixExercises.describe,
 	colours: mixExercises.colours,
+	checks: mixChecks,
+	copyParts: copyChecks,
+	partIds: checkIds,
 	listed: true,
 	places: mixesPlaces,
 	gives: mixesGive,

@@ -1,23 +1,22 @@
 import { newId } from '$lib/model/ids';
+import { copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
 import { describePattern } from './describe';
-import { patchesOf } from './design';
+import { coloursOfPattern } from './colours-of';
 import { drawPattern } from './draw-pattern';
 import { drawTile } from './draw-tile';
-import { judgeDesign } from './judge';
 import { newPattern, PATTERN_OFFERS } from './offers';
 import { setField } from './pattern-edits';
+import { patternChecks } from './plate-checks';
 import { patternPlaces, type PatternPlace } from './places';
 import { patternPlateSchema, type PatternPlate } from './schema';
 import { titleOfPattern } from './title';
-import { nameOfColour } from './words';
 
 /** The same plate with ids of its own for its colours, climates and checks. */
 const copyParts = (plate: PatternPlate): PatternPlate => ({
-	...plate,
+	...copyChecks(plate),
 	colours: plate.colours.map((colour) => ({ ...colour, id: newId() })),
-	climates: plate.climates.map((climate) => ({ ...climate, id: newId() })),
-	checks: plate.checks.map((check) => ({ ...check, id: newId() }))
+	climates: plate.climates.map((climate) => ({ ...climate, id: newId() }))
 });
 
 /** A design of cells or regions, filled with colours that follow. */
@@ -44,11 +43,10 @@ export const pattern = {
 	draw: (plate, linked, detail) => drawPattern(plate, linked, detail !== 'colours'),
 	describe: describePattern,
 	slow: true,
-	colours: (plate, linked) =>
-		patchesOf(plate, linked).map(({ hex }, i) => ({ name: `${i + 1}, ${nameOfColour(plate, i, linked)}`, hex })),
+	colours: coloursOfPattern,
 	listed: true,
 	places: patternPlaces,
-	judge: judgeDesign,
+	checks: patternChecks,
 	piece: { words: 'One repeat', draw: drawTile },
 	takeDrawing: (plate, drawing) => setField(plate.id, { grid: plate.grid, drawing })
 } satisfies PlateKind<PatternPlate, PatternPlace>;

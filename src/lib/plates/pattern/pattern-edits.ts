@@ -8,7 +8,7 @@ import { writeCells } from './cells-text';
 import { contentOf } from './design';
 import { gridOfPlate } from './field';
 import { laidOn } from './laying';
-import { MOST_COLOURS, type Climate, type PatternCheck, type PatternColour, type PatternPlate } from './schema';
+import { MOST_COLOURS, type Climate, type PatternColour, type PatternPlate } from './schema';
 import { type Laying } from './words';
 
 export const changePattern = (plateId: string, change: (plate: PatternPlate) => PatternPlate): Edit =>
@@ -168,12 +168,3 @@ export const takeClimate = (plateId: string, id: string): Edit =>
 			)
 		};
 	});
-
-export const addPatternCheck = (plateId: string, check: PatternCheck): Edit =>
-	changePattern(plateId, (plate) => ({ ...plate, checks: [...plate.checks, check] }));
-
-export const changePatternCheck = (plateId: string, id: string, rule: PatternCheck['rule'] | null): Edit =>
-	changePattern(plateId, (plate) => ({
-		...plate,
-		checks: plate.checks.flatMap((check) => (check.id !== id ? [check] : rule ? [{ id, rule }] : []))
-	}));

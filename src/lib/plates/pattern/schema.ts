@@ -7,6 +7,7 @@ import { idSchema } from '$lib/model/ids';
 import { drawnSchema } from '$lib/model/drawn';
 import { lineSchema } from '$lib/model/line';
 import { plateFields } from '$lib/model/plate-fields';
+import { checksOf, colourRuleSchemas } from '../checks-by';
 import { CELLS_TEXT, MOST_CELLS, MOST_COLOURS } from './cells-text';
 import { SHIPPED_DRAWINGS } from './drawings/names';
 
@@ -49,7 +50,7 @@ export const MOST_CLIMATES = 5;
 
 const share = z.number().min(0).max(1);
 const difference = z.number().min(0).max(100);
-/** What a design can be asked to meet, as `PatternRule` of the core has it. */
+/** What a design can be asked to meet, as `PatternRule` and `ColourRule` of the core have it. */
 const patternRuleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('uses-all') }),
 	z.strictObject({ rule: z.literal('at-most'), most: z.int().min(1).max(MOST_COLOURS) }),
@@ -59,11 +60,9 @@ const patternRuleSchema = z.discriminatedUnion('rule', [
 		rule: z.literal('palette-only'),
 		palette: z.array(colourTextSchema).min(1).max(60).readonly(),
 		within: difference
-	})
+	}),
+	...colourRuleSchemas
 ]);
-const checkSchema = z.strictObject({ id: idSchema, rule: patternRuleSchema });
-export type PatternCheck = z.infer<typeof checkSchema>;
-export const MOST_CHECKS = 20;
 
 export const MOST_SEED = 999_999;
 
@@ -97,7 +96,7 @@ export const patternPlateSchema = z.strictObject({
 	line: z.boolean(),
 	/** What is taken away: neighbours of one colour as one outline, or each cell by itself. */
 	taken: z.enum(['joined', 'cells']),
-	checks: z.array(checkSchema).max(MOST_CHECKS),
+	checks: checksOf(patternRuleSchema),
 	shows: z.enum(['design', 'climates']),
 	climates: z.array(climateSchema).max(MOST_CLIMATES),
 	/** Whether the climates are seen with the shares exchanged. */

@@ -1,11 +1,13 @@
 import { newId } from '$lib/model/ids';
+import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
-import { describePicture, wordsOfText } from './describe';
+import { coloursOfPicture } from './colours-of';
+import { describePicture } from './describe';
 import { drawPicture } from './draw-picture';
-import { gradationSteps } from './gradation-of';
 import { plateOfPicture } from './make';
 import { newPicture, PICTURE_OFFERS } from './offers';
 import { pictureGives, picturePlaces, type PicturePlace } from './places';
+import { pictureChecks } from './plate-checks';
 import { picturePlateSchema, type PicturePlate } from './schema';
 import { placesOfPictures } from './measured-places';
 import { titleOfPicture } from './title';
@@ -22,15 +24,13 @@ export const picture = {
 	part: { name: 'Pictures', says: 'colours out of them, and what they would be without the rest' },
 	offers: PICTURE_OFFERS,
 	make: newPicture,
-	copyParts: (plate) => ({ ...plate, places: plate.places.map((place) => ({ ...place, id: newId() })) }),
-	partIds: ({ places }) => places.map(({ id }) => id),
+	copyParts: (plate) => ({ ...copyChecks(plate), places: plate.places.map((place) => ({ ...place, id: newId() })) }),
+	partIds: (plate) => [...plate.places.map(({ id }) => id), ...checkIds(plate)],
 	draw: (plate, linked, detail) => drawPicture(plate, linked, detail !== 'colours'),
 	describe: describePicture,
 	slow: true,
-	colours: (plate) =>
-		plate.along === 'line'
-			? gradationSteps(plate).map(({ hex }, i) => ({ name: `${i + 1} along the line, ${wordsOfText(hex)}`, hex }))
-			: plate.places.map(({ text }, i) => ({ name: `${i + 1}, ${wordsOfText(text)}`, hex: text })),
+	colours: coloursOfPicture,
+	checks: pictureChecks,
 	listed: true,
 	places: picturePlaces,
 	gives: pictureGives,

@@ -4,6 +4,7 @@ import { ORDERS } from '$lib/core/picture/order';
 import { METHODS } from '$lib/core/scale/mixing';
 import { idSchema } from '$lib/model/ids';
 import { LONGEST_KEPT, pictureRefSchema } from '$lib/model/picture';
+import { checksOf, colourRuleSchemas } from '../checks-by';
 import { plateFields } from '$lib/model/plate-fields';
 
 export const LEAST_COLOURS = 2;
@@ -59,6 +60,12 @@ const measuredSchema = z.strictObject({
 	farthest: spotSchema.nullable()
 });
 
+/** What colours out of a picture can be asked to meet, as `PictureRule` and `ColourRule` of the core have it. */
+const ruleSchema = z.discriminatedUnion('rule', [
+	z.strictObject({ rule: z.literal('stands-for'), within: value }),
+	...colourRuleSchemas
+]);
+
 /** What is largest on the plate. */
 export const LARGE = ['picture', 'colours', 'values'] as const;
 export type Large = (typeof LARGE)[number];
@@ -94,6 +101,7 @@ export const picturePlateSchema = z.strictObject({
 	}),
 	/** Into how many values the picture is brought. */
 	values: z.int().min(2).max(5),
-	large: z.enum(LARGE)
+	large: z.enum(LARGE),
+	checks: checksOf(ruleSchema).optional()
 });
 export type PicturePlate = z.infer<typeof picturePlateSchema>;

@@ -5,10 +5,10 @@ import { SCALES_OFFERS } from './offers';
 import { describeScales } from './describe';
 import { drawScales } from './draw-scales';
 import { scalesGive } from './gives';
-import { judgeScales } from './judge';
 import { newScales } from './make';
 import { scalesParts } from './parts';
 import { scalesPlaces, type ScalesPlace } from './places';
+import { scaleChecks } from './plate-checks';
 import { copyOfScale } from './scale-edits';
 import { usedSources } from './scale-of';
 import { coloursOfScale } from './scale-colours';
@@ -53,6 +53,6 @@ export const scales = {
 	places: scalesPlaces,
 	gives: scalesGive,
 	parts: scalesParts,
-	judge: judgeScales,
+	checks: scaleChecks,
 	scales: (plate) => plate.scales
 } satisfies PlateKind<ScalesPlate, ScalesPlace>;

@@ -6,10 +6,8 @@ import { type ScaleDecision } from './scale';
 import { studyDocumentSchema, type StudyDocument } from '$lib/study/study';
 import { deleteLinked } from '$lib/study/edits';
 import {
-	addCheck,
 	addParentAt,
 	decideScale,
-	deleteCheck,
 	deleteScale,
 	pinStep,
 	placesOf,
@@ -17,10 +15,10 @@ import {
 	setBetween,
 	setParent,
 	setPlace,
-	setRule,
 	spreadLook,
 	unpinStep
 } from './scale-edits';
+import { scaleChecks } from './plate-checks';
 import { mapScaleSources } from './sources';
 import { sayUses, usesOf } from '$lib/study/uses';
 import { scalesPlateOf } from '../../../../tests/support/plates';
@@ -201,24 +199,21 @@ describe('what an edit leaves', () => {
 		expect(deleteScale(plate, id)(start)).toEqual({ ...start, plates: [{ ...start.plates[0], scales: [] }] });
 	});
 
-	it('a check is added after the others, changed and deleted by its id; a plate without checks is left so', () => {
-		const fourth = { id: 'checkfourth1', scale: null, rule: { rule: 'value-one-way' } } as const;
-		expect(checks(addCheck(plate, fourth)(two))).toEqual([
-			'checkofall01',
-			'checkoffirst',
-			'checkofother',
-			'checkfourth1'
+	it('a check is added after the others, changed and deleted by its id', () => {
+		const judged = (study: StudyDocument) => scaleChecks.judged(scalesPlateOf(study), study.linked);
+		const [first] = scaleChecks.offered(scalesPlateOf(two));
+		const { add } = first!.checks[0]!;
+		expect(checks(add(other.id)(two))!.slice(0, 3)).toEqual(['checkofall01', 'checkoffirst', 'checkofother']);
+		expect(scalesPlateOf(add(other.id)(two)).checks![3]).toMatchObject({ scale: other.id, rule: { rule: 'evenness' } });
+		expect(scalesPlateOf(add(null)(start)).checks).toMatchObject([{ scale: null }]);
+		const [, second] = judged(two);
+		expect(checks(second!.remove(two))).toEqual(['checkofall01', 'checkofother']);
+		const even = add(other.id)(two);
+		const [limit] = judged(even).at(-1)!.limits;
+		expect(scalesPlateOf(limit!.set(0.5)(even)).checks).toEqual([
+			...scalesPlateOf(two).checks!,
+			{ ...scalesPlateOf(even).checks![3], rule: { rule: 'evenness', least: 0.5 } }
 		]);
-		expect(scalesPlateOf(addCheck(plate, fourth)(start)).checks).toEqual([fourth]);
-		expect(checks(deleteCheck(plate, 'checkoffirst')(two))).toEqual(['checkofall01', 'checkofother']);
-		expect(deleteCheck(plate, 'checkoffirst')(start)).toEqual(start);
-		const changed = setRule(plate, 'checkofother', { rule: 'evenness', least: 0.5 })(two);
-		expect(scalesPlateOf(changed).checks).toEqual([
-			scalesPlateOf(two).checks![0],
-			scalesPlateOf(two).checks![1],
-			{ id: 'checkofother', scale: other.id, rule: { rule: 'evenness', least: 0.5 } }
-		]);
-		expect(setRule(plate, 'checkofother', { rule: 'not-pure' })(start)).toEqual(start);
 	});
 
 	it('a look is given to every scale, a parent only to its place, a count without pins only changes the count', () => {

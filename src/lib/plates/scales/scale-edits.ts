@@ -3,7 +3,6 @@ import { scaleOf, specOf } from './scale-of';
 import { pointOfScale } from '$lib/core/scale/scale';
 import { linearToHex } from '$lib/core/colour/bytes';
 import { type ColourSource } from '$lib/model/colour-text';
-import { type Check } from './check';
 import { newId } from '$lib/model/ids';
 import { type ScalesPlate } from './schema';
 import { MOST_PARENTS, type PinDecision, type ScaleDecision } from './scale';
@@ -31,15 +30,6 @@ export const deleteScale = (plateId: string, id: string): Edit =>
 		...plate,
 		scales: plate.scales.filter((scale) => scale.id !== id),
 		checks: plate.checks?.filter(({ scale }) => scale !== id)
-	}));
-export const addCheck = (plateId: string, check: Check): Edit =>
-	withPlate(plateId, (plate) => ({ ...plate, checks: [...(plate.checks ?? []), check] }));
-export const deleteCheck = (plateId: string, id: string): Edit =>
-	withPlate(plateId, (plate) => ({ ...plate, checks: plate.checks?.filter((check) => check.id !== id) }));
-export const setRule = (plateId: string, id: string, rule: Check['rule']): Edit =>
-	withPlate(plateId, (plate) => ({
-		...plate,
-		checks: plate.checks?.map((check) => (check.id === id ? { ...check, rule } : check))
 	}));
 export const moveScale = (plateId: string, id: string, index: number): Edit =>
 	withScales(plateId, (scales) => moved(scales, id, index));

@@ -1,3 +1,4 @@
+import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
 import { bringOverScheme } from './bring-over';
 import { SCHEME_OFFERS } from './offers';
@@ -5,6 +6,7 @@ import { describeScheme } from './describe';
 import { drawScheme } from './draw-scheme';
 import { newScheme, schemeFrom } from './make';
 import { schemeGives } from './gives';
+import { schemeChecks } from './plate-checks';
 import { schemePlaces, type SchemePlace } from './places';
 import { schemePlateSchema, type SchemePlate } from './schema';
 import { coloursOfScheme } from './scheme-colours';
@@ -27,6 +29,9 @@ export const scheme = {
 	describe: describeScheme,
 	slow: true,
 	colours: coloursOfScheme,
+	checks: schemeChecks,
+	copyParts: copyChecks,
+	partIds: checkIds,
 	places: schemePlaces,
 	gives: schemeGives,
 	begin: {

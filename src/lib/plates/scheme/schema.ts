@@ -3,6 +3,7 @@ import { DIRECTIONS, MOST_RELATIVES, RELATIVE_SIZES } from '$lib/core/scheme/rel
 import { SCHEMES } from '$lib/core/scheme/schemes';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
+import { checksOf, colourRuleSchemas } from '../checks-by';
 import { plateFields } from '$lib/model/plate-fields';
 import { keptPaletteSchema } from '$lib/model/palette';
 
@@ -14,6 +15,12 @@ export const MOST_CHOSEN = 60;
 /** What the made-up designs are woven from: their ground, a broad part, a figure, a line, a small accent. */
 export const ROLES = ['ground', 'broad', 'figure', 'line', 'accent'] as const;
 export type Role = (typeof ROLES)[number];
+
+/** What a scheme can be asked to meet, as `SchemeRule` and `ColourRule` of the core have it. */
+const ruleSchema = z.discriminatedUnion('rule', [
+	z.strictObject({ rule: z.literal('is-scheme'), is: z.enum(SCHEMES) }),
+	...colourRuleSchemas
+]);
 
 const MOST_STRENGTH = 1000;
 
@@ -78,6 +85,7 @@ export const schemePlateSchema = z.strictObject({
 				.max(MOST_MEMBERS + MOST_CHOSEN - 1)
 		)
 		.length(ROLES.length),
-	keptTo: keptPaletteSchema.nullable()
+	keptTo: keptPaletteSchema.nullable(),
+	checks: checksOf(ruleSchema).optional()
 });
 export type SchemePlate = z.infer<typeof schemePlateSchema>;

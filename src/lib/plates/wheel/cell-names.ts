@@ -4,7 +4,8 @@ import { ringName } from '$lib/core/scheme/chart-words';
 import { hueOnWheel } from '$lib/core/scheme/hue-names';
 import { isGrey } from '$lib/core/colour/hueless';
 import { type NamedCode } from '../kind';
-import { hueRing } from './chart-of';
+import { type LinkedColour } from '$lib/model/linked';
+import { chartOf, hueRing } from './chart-of';
 import { type Cell } from './cell';
 import { type WheelPlate } from './schema';
 
@@ -24,3 +25,7 @@ export function cellName(plate: WheelPlate, { spoke, ring }: Cell): string {
 /** The colours of a spoke with their names, from the middle outwards. */
 export const coloursOfSpoke = (plate: WheelPlate, spoke: number, steps: readonly Step[]): NamedCode[] =>
 	steps.map(({ hex }, ring) => ({ name: cellName(plate, { spoke, ring }), hex }));
+
+/** All colours of a wheel, spoke by spoke from the middle outwards. */
+export const coloursOfWheel = (plate: WheelPlate, linked: readonly LinkedColour[]): NamedCode[] =>
+	chartOf(plate, linked).flatMap(({ steps }, spoke) => coloursOfSpoke(plate, spoke, steps));

@@ -1,11 +1,12 @@
 import { linksTo } from '$lib/model/sources';
+import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
 import { WHEEL_OFFERS } from './offers';
-import { coloursOfSpoke } from './cell-names';
-import { chartOf } from './chart-of';
+import { coloursOfWheel } from './cell-names';
 import { describeWheel } from './describe';
 import { drawWheel } from './draw-wheel';
 import { newWheel } from './make';
+import { wheelChecks } from './plate-checks';
 import { wheelGives } from './gives';
 import { wheelPlaces, type WheelPlace } from './places';
 import { wheelPlateSchema, type WheelPlate } from './schema';
@@ -26,8 +27,10 @@ export const wheel = {
 	make: newWheel,
 	draw: (plate, linked, detail) => drawWheel(plate, linked, detail !== 'colours'),
 	describe: describeWheel,
-	// Spoke by spoke from the middle outwards.
-	colours: (plate, linked) => chartOf(plate, linked).flatMap(({ steps }, spoke) => coloursOfSpoke(plate, spoke, steps)),
+	colours: coloursOfWheel,
+	checks: wheelChecks,
+	copyParts: copyChecks,
+	partIds: checkIds,
 	places: wheelPlaces,
 	gives: wheelGives
 } satisfies PlateKind<WheelPlate, WheelPlace>;

@@ -5,7 +5,21 @@ import { HUE_COUNTS, MAKINGS, MOST_RINGS, RING_RECIPES } from '$lib/core/scheme/
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { plateFields } from '$lib/model/plate-fields';
+import { checksOf, colourRuleSchemas } from '../checks-by';
 import { LABELS } from '$lib/drawing/label';
+
+/** What a wheel can be asked to meet, as `WheelRule` and `ColourRule` of the core have it. */
+const ruleSchema = z.discriminatedUnion('rule', [
+	z.strictObject({ rule: z.literal('on-wheel'), is: z.enum(WHEELS) }),
+	z.strictObject({
+		rule: z.literal('rings'),
+		least: z
+			.int()
+			.min(1)
+			.max(2 * MOST_RINGS)
+	}),
+	...colourRuleSchemas
+]);
 
 const ringsSchema = z.strictObject({ recipe: z.enum(RING_RECIPES), count: z.int().min(0).max(MOST_RINGS) });
 
@@ -36,6 +50,7 @@ export const wheelPlateSchema = z.strictObject({
 	dulling: z.enum(DULLINGS).optional(),
 	/** Of each disc, where discs are laid over each other. */
 	discStrength: z.number().min(0.05).max(1),
-	label: z.enum(LABELS)
+	label: z.enum(LABELS),
+	checks: checksOf(ruleSchema).optional()
 });
 export type WheelPlate = z.infer<typeof wheelPlateSchema>;

@@ -16,7 +16,7 @@
 	import { dragColour } from '$lib/ui/colour-drag';
 	import Menu from '$lib/ui/Menu.svelte';
 	import { type Workbench } from '../study/workbench.svelte';
-	import { keepables, keepAsPalette, linkPalette, paletteOf } from './palette-actions';
+	import { askFor, keepables, keepAsPalette, linkPalette, paletteOf } from './palette-actions';
 	import { putInHeld } from './put-colour';
 
 	let { workbench, library }: { workbench: Workbench; library: Library } = $props();
@@ -107,6 +107,7 @@
 						label="{palette.name}: what to do"
 						items={[
 							...(plate ? (bench?.withPalette?.(workbench, plate, palette) ?? []) : []),
+							...askFor(workbench, palette),
 							{
 								label: 'Add its colours as linked colours',
 								disabled: palette.colours.length === 0,

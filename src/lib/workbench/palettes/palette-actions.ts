@@ -3,6 +3,8 @@ import { asLine } from '$lib/model/line';
 import { type Palette, type PaletteContent } from '$lib/model/palette';
 import { type Library } from '$lib/palettes/library.svelte';
 import { benchOf } from '$lib/plates/benches.svelte';
+import { kindOf } from '$lib/plates/kinds';
+import { type MenuItem } from '$lib/ui/Menu.svelte';
 import { notices } from '$lib/ui/notices.svelte';
 import { type ColourSet } from '../bench';
 import { linkAll } from '../study/link-all';
@@ -42,4 +44,27 @@ export async function keepAsPalette(library: Library, content: PaletteContent): 
 export function linkPalette(workbench: Workbench, { colours }: Palette): void {
 	const linked = colours.map((colour) => ({ id: newId(), ...colour }));
 	linkAll(workbench, 'Add a palette as linked colours', linked);
+}
+
+/** Asks that the open plate has the colours of a palette only; nothing where its kind cannot be asked that. */
+export function askFor(workbench: Workbench, { colours }: Palette): MenuItem[] {
+	const { plate, document } = workbench;
+	const { askPalette, judged, most } = plate ? kindOf(plate).checks : {};
+	if (!plate || !askPalette || !judged) return [];
+	return [
+		{
+			label: 'Ask for its colours only',
+			disabled: colours.length === 0 || judged(plate, document.linked).length >= (most ?? 0),
+			run: () => {
+				workbench.edit(
+					'Add a check',
+					askPalette(
+						plate,
+						colours.map(({ text }) => text)
+					)
+				);
+				workbench.beside = 'Readings';
+			}
+		}
+	];
 }

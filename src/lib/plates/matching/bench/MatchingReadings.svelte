@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import ColourTable from '$lib/workbench/readings/ColourTable.svelte';
+	import PlateChecks from '$lib/workbench/readings/PlateChecks.svelte';
 	import Remarks from '$lib/workbench/readings/Remarks.svelte';
 	import { matchingExercises } from '../exercises';
 	import { type MatchingPlate } from '../schema';
 	import { choosesPaints, matchedAt } from '../places';
 	import Attempts from './Attempts.svelte';
 	import { benchOfExercise } from './exercise-benches';
-	import LimitField from './LimitField.svelte';
 	import Paints from './Paints.svelte';
 	import Reach from './Reach.svelte';
 	import ToLookAt from './ToLookAt.svelte';
@@ -35,7 +35,7 @@
 			<Attempts {workbench} {plate} />
 			{#if settings.way === 'paint'}<Reach {workbench} {plate} />{/if}
 		{/if}
-		{#if settings}<LimitField {workbench} {plate} />{/if}
+		<PlateChecks {workbench} {plate} />
 		{#if settings}<ColourTable {workbench} colours={exercise.colours(at)} />{/if}
 	{/if}
 	{#if Further}<Further {workbench} {plate} />{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import ExerciseReadings from '$lib/workbench/readings/ExerciseReadings.svelte';
+	import PlateChecks from '$lib/workbench/readings/PlateChecks.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { mixExercises } from '../exercises';
 	import { type MixesPlate } from '../schema';
@@ -14,4 +15,5 @@
 
 <ExerciseReadings {workbench} words={exercise.words} colours={exercise.colours(at)} remarks={exercise.remarks(at)}>
 	{#if Further}<Further {workbench} {plate} />{/if}
+	<PlateChecks {workbench} {plate} />
 </ExerciseReadings>

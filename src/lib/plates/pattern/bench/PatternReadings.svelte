@@ -12,7 +12,7 @@
 	import { takeColours } from './colours';
 	import FillWith from './FillWith.svelte';
 	import { followByNumber, followedRows } from './followed-rows';
-	import PatternChecks from './PatternChecks.svelte';
+	import PlateChecks from '$lib/workbench/readings/PlateChecks.svelte';
 
 	/** What fills the design, the rules it can be laid by, and what it comes to. */
 	let { workbench, plate }: { workbench: Workbench; plate: PatternPlate } = $props();
@@ -72,7 +72,7 @@
 				</p>
 			{/each}
 		</section>
-		<PatternChecks {workbench} plate={read.plate} />
+		<PlateChecks {workbench} plate={read.plate} />
 	</div>
 {/if}
 

@@ -3,6 +3,7 @@
 	import { EMPHASES, type Emphasis } from '$lib/core/picture/group';
 	import { seenHex } from '$lib/drawing/view';
 	import Strip from '$lib/ui/Strip.svelte';
+	import PlateChecks from '$lib/workbench/readings/PlateChecks.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { sayKey } from '../describe';
 	import { measuredOf } from '../measured';
@@ -108,6 +109,7 @@
 			>{comparing.on ? 'End comparing' : 'Compare, by a line across'}</button
 		>
 	</p>
+	<PlateChecks {workbench} {plate} />
 </section>
 
 <style>

@@ -14,7 +14,7 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { CHARTS_HEIGHT, chartFrame, chartSeries, VALUE_HEIGHT } from '$lib/workbench/readings/reading-charts';
 	import { scaleOn } from './chosen-scale';
-	import PlateChecks from './PlateChecks.svelte';
+	import PlateChecks from '$lib/workbench/readings/PlateChecks.svelte';
 	import RowActions from './RowActions.svelte';
 	import Remarks from '$lib/workbench/readings/Remarks.svelte';
 	import ValueMarks from '$lib/workbench/readings/ValueMarks.svelte';

@@ -10,6 +10,7 @@
 	import Chart from '$lib/ui/Chart.svelte';
 	import { inTurn } from '$lib/ui/in-turn';
 	import { copyText } from '$lib/workbench/mixer/clipboard';
+	import PlateChecks from '$lib/workbench/readings/PlateChecks.svelte';
 	import Remarks from '$lib/workbench/readings/Remarks.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import RelativesTable from './RelativesTable.svelte';
@@ -97,6 +98,7 @@
 	{/if}
 	<RelativesTable {workbench} {plate} />
 	<Remarks {remarks} />
+	<PlateChecks {workbench} {plate} />
 	<PairsTable {workbench} {plate} pairs={readings.pairs} codes={made.usedHexes} />
 	<div class="chart">
 		<p>Hue and chroma from above, grey in the middle; value, L*, below</p>

@@ -7,6 +7,7 @@
 	import { type WheelPlate } from '../schema';
 	import Chart from '$lib/ui/Chart.svelte';
 	import { valueFrame, valueSeries, VALUE_HEIGHT } from '$lib/workbench/readings/reading-charts';
+	import PlateChecks from '$lib/workbench/readings/PlateChecks.svelte';
 	import Remarks from '$lib/workbench/readings/Remarks.svelte';
 	import ValueMarks from '$lib/workbench/readings/ValueMarks.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -61,6 +62,7 @@
 		</p>
 	</div>
 	<Remarks {remarks} />
+	<PlateChecks {workbench} {plate} />
 </section>
 
 <style>

@@ -5,7 +5,8 @@ import { twoAsOne as sameOnOther } from '$lib/core/ground/on-ground';
 import { scoreMatch } from '$lib/core/matching/score';
 import { look, said } from '$lib/core/remark';
 import { besideLimit } from '$lib/core/say-number';
-import { patchOf } from '$lib/drawing/patch';
+import { patchBy, patchOf } from '$lib/drawing/patch';
+import { colourTextSchema } from '$lib/model/colour-text';
 import { once } from '$lib/model/once';
 import { type GroundsCommon } from '../../common';
 import { drawLooks, drawPair, type Solution } from '../../draw-pair';
@@ -22,7 +23,9 @@ const schema = z.strictObject({
 	/** White over the grounds. */
 	cover: z.boolean(),
 	/** The solution beside the attempt. */
-	solved: z.boolean()
+	solved: z.boolean(),
+	/** What was set by eye when the solution was shown for the first time; none while it was never shown. */
+	attempt: colourTextSchema.optional()
 });
 export type TwoAsOne = z.infer<typeof schema>;
 
@@ -79,6 +82,10 @@ export const twoAsOne: GroundExercise<TwoAsOne, Made> = {
 		{ settings: { ...settings, ...BARE, predicted: true }, says: 'what each figure looks like, by the model' },
 		{ settings: { ...settings, ...BARE, predicted: true, solved: true }, says: 'with the solution' }
 	],
+	attempt: ({ settings: { attempt }, made: { solution }, linked }) => ({
+		attempt: attempt === undefined ? undefined : patchBy({ text: attempt }, linked).linear,
+		solution: solution().linear
+	}),
 	remarks: ({ settings: { solved, predicted }, made: { pair, solution } }) => {
 		if (!solved)
 			return [

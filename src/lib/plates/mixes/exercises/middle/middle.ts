@@ -1,5 +1,6 @@
 import { holds, look, said, type Remark } from '$lib/core/remark';
 import { besideLimit } from '$lib/core/say-number';
+import { patchBy } from '$lib/drawing/patch';
 import { type MixExercise, type MixPlace } from '../../exercise';
 import { namedParents } from '../../parents';
 import { drawMiddle } from './draw-middle';
@@ -65,6 +66,16 @@ export const middle: MixExercise<Middle, MadeMiddle> = {
 					put: (source) => set((settings) => ({ ...settings, guess: source }))
 				}
 			: null,
+	attempt: ({
+		settings: { attempt },
+		made: {
+			middle: { linear: solution }
+		},
+		linked
+	}) => ({
+		attempt: attempt ? patchBy({ text: attempt }, linked).linear : (attempt as null | undefined),
+		solution
+	}),
 	colours: ({ common, made, linked }) => [...namedParents(common, linked), { name: 'Middle', hex: made.hex }],
 	// It hides by itself what is to be found.
 	reveals: (settings) => [

@@ -121,6 +121,7 @@ export const overlap: MixExercise<Overlap, Made> = {
 			put: (source) => set(crossingSet(index, source))
 		};
 	},
+	crossings: ({ made: { crossings } }) => crossings.map(({ linear }) => linear),
 	// A crossing set by hand goes with the figures that it belonged to.
 	without: (settings, parent) => ({
 		...settings,

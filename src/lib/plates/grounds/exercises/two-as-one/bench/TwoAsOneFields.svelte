@@ -1,27 +1,19 @@
 <script lang="ts">
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import ExchangeGrounds from '../../../bench/ExchangeGrounds.svelte';
+	import Solution from '../../../bench/Solution.svelte';
 	import Toggles from '../../../bench/Toggles.svelte';
-	import { groundExercises } from '../../../exercises';
-	import { setGroundColour } from '../../../grounds-edits';
 	import { type GroundsPlate } from '../../../schema';
 	import { twoAsOne } from '../two-as-one';
 
 	/** What is shown of the figures on their grounds: prediction, cover, solution. */
 	let { workbench, plate }: { workbench: Workbench; plate: GroundsPlate } = $props();
 
-	const TOGGLES = { predicted: 'prediction', cover: 'cover', solved: 'solution' } as const;
-
-	const solved = $derived(groundExercises.settingsOf(twoAsOne, plate).solved);
-
-	function takeSolution() {
-		const solution = groundExercises.on(twoAsOne, plate, workbench.document.linked)?.made.solution();
-		if (solution) workbench.edit('Take the solution', setGroundColour(plate.id, 'figure', 1, { text: solution.hex }));
-	}
+	const TOGGLES = { predicted: 'prediction', cover: 'cover' } as const;
 </script>
 
 <div class="sentence" role="group" aria-label="Proofs">
 	<Toggles {workbench} {plate} exercise={twoAsOne} toggles={TOGGLES} />
-	{#if solved}<button class="act" onclick={takeSolution}>Take the solution</button>{/if}
+	<Solution {workbench} {plate} exercise={twoAsOne} figure={1} />
 	<ExchangeGrounds {workbench} {plate} />
 </div>

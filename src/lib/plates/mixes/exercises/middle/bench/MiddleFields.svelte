@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { sayLean } from '$lib/plates/mixes/bench/say-lean';
+	import { textOf } from '$lib/model/resolve';
 	import RangeField from '$lib/ui/RangeField.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { decideOn } from '../../../bench/decide';
@@ -17,6 +18,13 @@
 
 	const decide = (label: string, decisions: Partial<Omit<Middle, 'name'>>, gesture: string | null = null) =>
 		decideOn(middle, workbench, plate, label, decisions, gesture);
+
+	/** What was found by eye until the middle is shown for the first time is the attempt. */
+	function show() {
+		const { guess, attempt } = settings;
+		const found = guess && textOf(guess, workbench.document.linked);
+		decide('Show the middle', { revealed: true, attempt: attempt === undefined ? found : attempt });
+	}
 
 	/** The exercise by eye: the middle is hidden, and the first parent's colour is where the search begins. */
 	function begin() {
@@ -43,7 +51,7 @@
 	>
 	<button class="act" onclick={begin}>Find it by eye</button>
 	{#if !settings.revealed}
-		<button class="act main" onclick={() => decide('Show the middle', { revealed: true })}>Show the middle</button>
+		<button class="act main" onclick={show}>Show the middle</button>
 	{:else if settings.guess}
 		<button class="act" onclick={() => decide('Clear what was found by eye', { guess: null })}>Clear</button>
 	{/if}

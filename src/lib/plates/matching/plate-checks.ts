@@ -1,0 +1,64 @@
+import { besideLimit } from '$lib/core/say-number';
+import { type LinkedColour } from '$lib/model/linked';
+import { type KindChecks } from '../checks';
+import { closestAttempt } from './closest-attempt';
+import { LIMITS } from './match-state';
+import { matchOf, setMatch, type AnyMatched } from './matching-edits';
+import { type MatchingPlate } from './schema';
+
+const asks = (limit: number): string => `An attempt under ${limit} ΔE00 in every region`;
+
+const setLimit = (plateId: string, limit: number | null) => setMatch(plateId, (state) => ({ ...state, limit }));
+
+/** The limit of a subject that is matched; null where none is asked, or it is another kind of work. */
+const limitOf = (plate: MatchingPlate): number | null =>
+	matchOf(plate) ? (plate.exercise as unknown as AnyMatched).limit : null;
+
+function judged(plate: MatchingPlate, linked: readonly LinkedColour[]) {
+	const limit = limitOf(plate);
+	if (limit === null) return [];
+	const closest = closestAttempt(plate, linked);
+	const reason =
+		closest === null
+			? 'No attempt yet in which every region is set.'
+			: `In the closest attempt the farthest region is ${besideLimit(closest, limit, 1)} ΔE00 off; under ${limit} is asked.`;
+	const { least, most } = LIMITS;
+	return [
+		{
+			id: 'limit',
+			holds: closest !== null && closest < limit,
+			key: 'rule.matched' as const,
+			reason,
+			step: null,
+			asks: asks(limit),
+			of: null,
+			at: null,
+			limits: [
+				{ name: 'ΔE00, under', value: limit, least, most, step: 0.5, set: (to: number) => setLimit(plate.id, to) }
+			],
+			remove: setLimit(plate.id, null)
+		}
+	];
+}
+
+/** What a subject is asked to meet: a limit for its closest attempt. */
+export const matchingChecks: KindChecks<MatchingPlate> = {
+	most: 1,
+	offered: (plate) =>
+		matchOf(plate)
+			? [
+					{
+						about: 'Attempts',
+						checks: [
+							{
+								name: 'A close attempt',
+								says: `In one attempt every region is set, and none is as far as ${LIMITS.usual} ΔE00 off.`,
+								asks: asks(LIMITS.usual),
+								add: () => setLimit(plate.id, LIMITS.usual)
+							}
+						]
+					}
+				]
+			: [],
+	judged
+};
