@@ -1,5 +1,5 @@
 import { type z } from 'zod';
-import { titleBlockSchema, type TitleBlock } from '$lib/study/study';
+import { titleBlockSchema, type TitleBlock } from '$lib/study/parts';
 import { keepHere, readHere } from './kept-here';
 
 /** What of a title block is the maker's own from study to study. */

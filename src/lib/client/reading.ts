@@ -1,6 +1,6 @@
 import { type FoundColours } from '$lib/core/format/any-text';
 import { Problem } from '$lib/core/problem';
-import { type StudyDocument } from '$lib/study/study';
+import { type Ours } from '$lib/study/read-ours';
 import { type ReadAnswer, type ReadQuestion } from '$lib/workers/read-files';
 
 /** Texts are read apart from the page, which goes on answering whatever they hold. */
@@ -45,9 +45,9 @@ export async function readColoursApart(text: string): Promise<FoundColours> {
 	throw refused(answer);
 }
 
-/** A study that was taken away as JSON. @throws Problem `file` */
-export async function readStudyApart(text: string): Promise<StudyDocument> {
-	const answer = await ask('study', text);
-	if ('study' in answer) return answer.study;
+/** Any file of ours as JSON. @throws Problem `file` */
+export async function readOursApart(text: string): Promise<Ours> {
+	const answer = await ask('ours', text);
+	if ('ours' in answer) return answer.ours;
 	throw refused(answer);
 }

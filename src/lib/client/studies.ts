@@ -1,5 +1,7 @@
 import { studyListSchema, type ListQuery, type StudyList } from '$lib/study/requests';
 import { ownDefaults } from './own-defaults';
+import { newId } from '$lib/model/ids';
+import { emptyTerms } from '$lib/study/brief/terms';
 import { copyOfStudy } from '$lib/study/new-study';
 import { studySchema, type Study, type StudyDocument } from '$lib/study/study';
 import { ask, asJson } from './asking';
@@ -7,8 +9,8 @@ import { ask, asJson } from './asking';
 const PATH = '/api/studies';
 
 /** A helping of the list of studies. */
-export async function listStudies({ words, sort, after }: ListQuery): Promise<StudyList> {
-	const query = new URLSearchParams({ words, sort, after });
+export async function listStudies({ of, words, sort, after }: ListQuery): Promise<StudyList> {
+	const query = new URLSearchParams({ of, words, sort, after });
 	return studyListSchema.parse(await (await ask(`${PATH}?${query}`)).json());
 }
 
@@ -20,6 +22,12 @@ export async function loadStudy(id: string): Promise<Study> {
 /** Keeps a document as a new study and gives it as kept. */
 export async function keepNew(document: StudyDocument): Promise<Study> {
 	return studySchema.parse(await (await ask(PATH, asJson('POST', { document }))).json());
+}
+
+/** A brief set from a study: a copy of it, under its own title. */
+export async function setAsBrief(id: string): Promise<Study> {
+	const { document } = await loadStudy(id);
+	return keepNew({ ...document, reflection: undefined, answers: undefined, brief: emptyTerms(newId()) });
 }
 
 export const keepCopy = (document: StudyDocument): Promise<Study> => keepNew(copyOfStudy(document));

@@ -4,10 +4,11 @@ import { MOST_OF_PICTURE, type PictureRef } from '$lib/model/picture';
 import { pathOfPicture } from '$lib/model/picture-path';
 import { mapPictures, picturesOf } from '$lib/plates/kinds';
 import { type StudyDocument } from '$lib/study/study';
-import { LONGEST_STUDY_FILE, writeStudyFile } from '$lib/study/study-file';
+import { LONGEST_OURS } from '$lib/study/our-file';
+import { writeStudyFile } from '$lib/study/study-file';
 import { ask } from './asking';
 import { sendPicture } from './pictures';
-import { readStudyApart } from './reading';
+import { readOursApart } from './reading';
 import { MOST_OF_ZIP } from './zip-limits';
 
 /** What a study's file is called in the zip, and where its pictures stand. */
@@ -51,7 +52,7 @@ function unpacked(bytes: Uint8Array): Promise<Unzipped> {
 			bytes,
 			{
 				filter: ({ name, originalSize }) => {
-					const most = name === STUDY ? LONGEST_STUDY_FILE : MOST_OF_PICTURE;
+					const most = name === STUDY ? LONGEST_OURS : MOST_OF_PICTURE;
 					if (name !== STUDY && !/^pictures\/[0-9a-z]{6,24}\.png$/.test(name)) return false;
 					count++;
 					size += originalSize;
@@ -74,7 +75,9 @@ function unpacked(bytes: Uint8Array): Promise<Unzipped> {
  */
 export async function studyOfZip(bytes: Uint8Array): Promise<StudyDocument> {
 	const files = await unpacked(bytes);
-	const document = await readStudyApart(new TextDecoder().decode(files[STUDY]));
+	const ours = await readOursApart(new TextDecoder().decode(files[STUDY]));
+	if (ours.what !== 'study') throw new Problem('file', `The ${STUDY} in the zip is no study.`, EXPECTED);
+	const document = ours.study;
 	const kept = new Map<string, Pick<PictureRef, 'id' | 'width' | 'height'>>();
 	for (const { id, name } of picturesAlong(document)) {
 		const file = files[`${FOLDER}${id}.png`];

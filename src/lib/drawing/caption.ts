@@ -1,4 +1,5 @@
 import { type Drawing } from './drawing';
+import { linesOf } from './lines-of';
 import { INK, words } from './words';
 import { PLATE_WIDTH } from './plate-size';
 
@@ -8,27 +9,7 @@ const LINE = 19;
 /** A letter of the serif is about this much of its size wide. */
 const LETTER = 0.47;
 const MOST_LETTERS = Math.floor((PLATE_WIDTH - 2 * MARGIN) / (SIZE * LETTER));
-/** A word without end is cut into parts of so many letters, which may count as two. */
-const LONGEST_PART = 50;
 const [OVER, UNDER] = [8, 12] as const;
-
-/** Words in lines of so many letters at most; a longer word is cut where the line ends. */
-function linesOf(text: string, most: number): string[] {
-	const lines: string[] = [];
-	let line = '';
-	for (const word of text.split(' ').filter((each) => each !== '')) {
-		// By letters, so that none is cut in two.
-		let rest = [...word];
-		if (line !== '' && line.length + 1 + word.length > most) {
-			lines.push(line);
-			line = '';
-		}
-		for (; rest.join('').length > most; rest = rest.slice(LONGEST_PART))
-			lines.push(rest.slice(0, LONGEST_PART).join(''));
-		line = line === '' ? rest.join('') : `${line} ${rest.join('')}`;
-	}
-	return line === '' ? lines : [...lines, line];
-}
 
 const heightOf = (lines: readonly string[]): number =>
 	lines.length === 0 ? 0 : OVER + lines.length * LINE + UNDER - SIZE * 0.5;

@@ -61,7 +61,7 @@
 <svelte:head><title>Palettes · Ricercar</title></svelte:head>
 
 <div class="page">
-	<PageHead here="palettes" />
+	<PageHead here="Palettes" />
 	<main id="content" tabindex="-1">
 		<div class="tools">
 			<h1>Palettes</h1>

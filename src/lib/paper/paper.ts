@@ -2,7 +2,9 @@ import { coloursOfPlate, describePlate, drawPlate, isListed } from '$lib/plates/
 import { trimmed } from './trimmed';
 import { type Plate } from '$lib/plates/plate';
 import { type LinkedColour } from '$lib/model/linked';
-import { pageSize, type PageLayout } from '$lib/study/print';
+import { pageSize, type PageLayout, type PrintedSheet } from '$lib/study/print';
+import { briefPages } from './brief-page';
+import { emptied } from './emptied';
 import { type Page, type Room } from './sheets';
 
 /** All around the page, and what the title block takes at its foot, in points. */
@@ -44,7 +46,8 @@ export function* pagesOf({
 	plates,
 	linked,
 	questions,
-	codes
+	codes,
+	sheet
 }: {
 	readonly plates: Iterable<Plate>;
 	readonly linked: readonly LinkedColour[];
@@ -52,13 +55,22 @@ export function* pagesOf({
 	readonly questions: readonly number[];
 	/** Whether the title block names the colours of exercises with their codes. */
 	readonly codes: boolean;
+	/** A brief whose text stands first, and whose plates are drawn empty. */
+	readonly sheet?: PrintedSheet | undefined;
 }): Generator<Page> {
 	let place = 0;
+	const keep = new Set(sheet?.keep ?? []);
+	if (sheet) for (const drawing of briefPages(sheet)) yield { drawing, says: () => sheet.text, codes: [] };
 	for (const plate of plates) {
+		const drawing = drawPlate(plate, linked, questions.includes(place++) ? 'question' : 'full');
 		yield {
-			drawing: trimmed(drawPlate(plate, linked, questions.includes(place++) ? 'question' : 'full')),
+			drawing: trimmed(sheet ? emptied(drawing, keep) : drawing),
 			says: () => describePlate(plate, linked),
 			codes: codes && isListed(plate) ? coloursOfPlate(plate, linked).map(({ name, hex }) => `${name} ${hex}`) : []
 		};
 	}
 }
+
+/** How many pages come of plates, with the text of a brief before them. */
+export const countPages = (plates: number, sheet?: PrintedSheet): number =>
+	plates + (sheet ? briefPages(sheet).length : 0);

@@ -16,6 +16,7 @@ import { idSchema, newId } from '$lib/model/ids';
 import { type LinkedColour } from '$lib/model/linked';
 import { type PlateBase } from '$lib/model/plate-base';
 import { type KindChecks } from './checks';
+import { checkKey, decision } from './decision';
 import { type NamedCode } from './kind';
 
 const value = z.number().min(0).max(100);
@@ -82,6 +83,8 @@ function checksBy<P extends Checked<R>, R, M>(
 					add: () => changeChecks<P, R>(plate, (checks) => [...checks, { id: newId(), rule }])
 				}))
 			})),
+		decisions: ({ checks = [] }) =>
+			checks.map(({ id, rule }) => decision(checkKey(id), `the check “${book.words(rule)}”`, rule)),
 		judged: (plate, linked) => {
 			const { checks = [] } = plate;
 			if (checks.length === 0) return [];

@@ -2,6 +2,7 @@ import { type Verdict } from '$lib/core/brief/rules';
 import { type Edit } from '$lib/model/edit';
 import { type LinkedColour } from '$lib/model/linked';
 import { type PlateBase } from '$lib/model/plate-base';
+import { type Decision } from './decision';
 
 /** A number of a check that can be set. */
 export interface CheckLimit {
@@ -46,5 +47,7 @@ export interface KindChecks<P extends PlateBase> {
 	readonly offered: (plate: P) => readonly { readonly about: string; readonly checks: readonly OfferedCheck[] }[];
 	/** Asks for the colours of a palette only (CSS texts, at least one). */
 	readonly askPalette?: (plate: P, palette: readonly string[]) => Edit;
+	/** The checks of a plate as what is decided on it. */
+	readonly decisions: (plate: P) => readonly Decision[];
 	readonly judged: (plate: P, linked: readonly LinkedColour[]) => readonly PlateCheck[];
 }

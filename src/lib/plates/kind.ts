@@ -9,6 +9,7 @@ import { type PlateBase } from '$lib/model/plate-base';
 import { type MapSources } from '$lib/model/sources';
 import { type Surroundings } from '$lib/model/surroundings';
 import { type KindChecks } from './checks';
+import { type Decision } from './decision';
 import { type Offer, type Part } from './offer';
 import { type Parts } from './parts';
 import { type ScaleDecision } from './scales/scale';
@@ -169,6 +170,10 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly gives?: Gives<P, Place>;
 	/** The states in which it is shown to a room, what is to be found out hidden first; as it is unless said. */
 	readonly reveals?: (plate: P) => readonly Reveal<P>[];
+	/** Whether it shows what it comes to, where that is to be found out first; never unless said. */
+	readonly answered?: (plate: P) => boolean;
+	/** What is decided on it, one by one, beside its checks: a brief can give each and hold it. */
+	readonly decisions: (plate: P, linked: Linked) => readonly Decision[];
 	/** What it can be asked to meet. */
 	readonly checks: KindChecks<P>;
 	/** What of it can be taken along by itself; only the whole plate unless said. */

@@ -2,21 +2,21 @@
 	import { sayDay } from '$lib/drawing/say-day';
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { type StudyLine } from '$lib/study/requests';
-	import Menu from '$lib/ui/Menu.svelte';
+	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 
 	interface Props {
 		study: StudyLine;
 		/** Where a click leads. */
 		page: string;
-		/** Another study is to stand beside this one. */
-		onbeside: () => void;
+		/** What more can be done with it. */
+		more: readonly MenuItem[];
 		onrename: (title: string) => void;
 		onduplicate: () => void;
 		ondelete: () => void;
 	}
 
-	let { study, page, onbeside, onrename, onduplicate, ondelete }: Props = $props();
+	let { study, page, more, onrename, onduplicate, ondelete }: Props = $props();
 
 	let renaming = $state(false);
 	/** Whether its picture could not be had: the study may be unreadable, which its own page says. */
@@ -59,7 +59,7 @@
 			items={[
 				{ label: 'Rename', run: () => (renaming = true) },
 				{ label: 'Duplicate', run: onduplicate },
-				{ label: 'Put another beside it', run: onbeside },
+				...more,
 				{ label: 'Delete', run: ondelete }
 			]}
 		>

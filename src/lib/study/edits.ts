@@ -8,7 +8,8 @@ import { linksTo } from '$lib/model/sources';
 import { sourceFor } from '$lib/model/surroundings';
 import { copyParts, mapSources } from '$lib/plates/kinds';
 import { type Plate } from '$lib/plates/plate';
-import { type StudyDocument, type TitleBlock } from './study';
+import { type TitleBlock } from './parts';
+import { type StudyDocument } from './study';
 
 /** An edit of a study: one of its plates and linked colours, or of more of it. */
 export type StudyEdit = (document: StudyDocument) => StudyDocument;

@@ -51,8 +51,13 @@ export function begunWith(
 export const newStudy = (title: string, date: string): StudyDocument =>
 	begunWith(emptyStudy(title, date), WORKSHOP_COLOURS);
 
-/** The same study under another title. Ids within a study only have to differ from each other. */
+/** The same study under another title; a copy of a brief is another brief. Ids within a study only have to differ from each other. */
 export function copyOfStudy(document: StudyDocument, maker = document.titleBlock.maker): StudyDocument {
 	const title = asLine(`${document.titleBlock.title}, copy`);
-	return { ...document, titleBlock: { ...document.titleBlock, title, maker } };
+	const { brief } = document;
+	return {
+		...document,
+		titleBlock: { ...document.titleBlock, title, maker },
+		...(brief ? { brief: { ...brief, id: newId() } } : {})
+	};
 }

@@ -1,7 +1,11 @@
 import { z } from 'zod';
 import { plateSchema } from '$lib/plates/plate';
-import { missingLinks, MOST_PLATES, reflectionSchema, titleBlockSchema } from './study';
+import { missingLinks, MOST_PLATES, reflectionSchema, titleBlockSchema } from './parts';
+import { lineSchema } from '$lib/model/line';
+import { briefTermsSchema } from './brief/terms';
 import { linkedColourSchema, MOST_LINKED } from '$lib/model/linked';
+
+const MOST_KEPT = 2000;
 
 export const PAPERS = ['a4', 'letter'] as const;
 export type Paper = (typeof PAPERS)[number];
@@ -19,6 +23,18 @@ export function pageSize({ paper, across }: PageLayout): [number, number] {
 	const [short, long] = SIDES[paper];
 	return across ? [long, short] : [short, long];
 }
+
+/** A brief as it is printed. */
+const sheetSchema = z.strictObject({
+	title: lineSchema,
+	/** CommonMark. */
+	text: briefTermsSchema.shape.text,
+	/** "Due: 4 December 2026" */
+	facts: z.array(lineSchema).max(8),
+	/** Codes that are given: what has one of them is drawn with it. */
+	keep: z.array(z.string().regex(/^#[0-9a-f]{6}$/, 'a code of the form #rrggbb')).max(MOST_KEPT)
+});
+export type PrintedSheet = z.infer<typeof sheetSchema>;
 
 /** Plates to be printed with their title block. */
 export const printRequestSchema = z
@@ -39,7 +55,9 @@ export const printRequestSchema = z
 			.default([]),
 		/** Whether the title block of an exercise names its colours with their codes. */
 		codes: z.boolean().default(false),
-		reflection: reflectionSchema.default('')
+		reflection: reflectionSchema.default(''),
+		/** A brief that is handed out on paper: its text stands first, and its plates are drawn empty, to be worked by hand. */
+		sheet: sheetSchema.optional()
 	})
 	.refine(
 		({ plates, linked }) => missingLinks(plates, linked).length === 0,

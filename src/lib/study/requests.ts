@@ -4,14 +4,20 @@ import { lineSchema } from '$lib/model/line';
 import { revisionSchema, wordsSchema } from '$lib/model/listed';
 import { drawPiece } from '$lib/plates/draw-plate';
 import { plateSchema } from '$lib/plates/plate';
-import { missingLinks, studyDocumentSchema, titleBlockSchema } from './study';
+import { missingLinks, titleBlockSchema } from './parts';
+import { studyDocumentSchema } from './study';
 import { linkedColourSchema, MOST_LINKED } from '$lib/model/linked';
 
 export const SORTS = ['changed', 'title'] as const;
 export type Sort = (typeof SORTS)[number];
 
+export const LISTED = ['studies', 'briefs'] as const;
+export type Listed = (typeof LISTED)[number];
+
 /** How the studies are listed: words that must all occur, the order, and after which place of the list (`next` of the helping before). */
 export const listQuerySchema = z.object({
+	/** Studies, or those among them that are set as briefs. */
+	of: z.enum(LISTED).catch('studies'),
 	words: wordsSchema.default(''),
 	sort: z.enum(SORTS).catch('changed'),
 	after: z.string().max(1000).default('')

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { Problem } from '$lib/core/problem';
 import { newStudy } from './new-study';
 import { pageSize } from './print';
-import { LONGEST_STUDY_FILE, readStudyFile, writeStudyFile } from './study-file';
+import { LONGEST_OURS } from './our-file';
+import { readStudyFile, writeStudyFile } from './study-file';
 import { largestStudy } from '../../../tests/support/largest-study';
 import { scalesPlateOf } from '../../../tests/support/plates';
 
@@ -28,13 +29,13 @@ describe('a study as a file', () => {
 		// The line breaks and tabs make a document at most so many times as long.
 		const shortest = JSON.stringify({ ...large, plates: large.plates.slice(0, 3) }).length;
 		const longest = writeStudyFile({ ...large, plates: large.plates.slice(0, 3) }).length;
-		expect((longest / shortest) * 2_000_000).toBeLessThan(LONGEST_STUDY_FILE);
+		expect((longest / shortest) * 2_000_000).toBeLessThan(LONGEST_OURS);
 	});
 
 	it('of a newer version is refused with both numbers', () => {
 		const newer = JSON.stringify({ format: 'ricercar study', version: 7, document: {}, more: 1 });
 		expect(refused(newer)).toBe(
-			'It was made by a newer version of Ricercar: it has format 7, this version reads formats up to 4.'
+			'It was made by a newer version of Ricercar: it has format 7, this version reads formats up to 5.'
 		);
 	});
 
@@ -47,7 +48,7 @@ describe('a study as a file', () => {
 		const lost = structuredClone(study);
 		scalesPlateOf(lost).checks = [{ id: 'check00001', scale: 'nosuchscale1', rule: { rule: 'not-pure' } }];
 		expect(refused(writeStudyFile(lost))).toContain('a check of a scale that its plate has');
-		expect(refused('x'.repeat(LONGEST_STUDY_FILE + 1))).toContain('characters');
+		expect(refused('x'.repeat(LONGEST_OURS + 1))).toContain('characters');
 	});
 });
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { studyDocumentSchema, titleBlockSchema } from '$lib/study/study';
+import { titleBlockSchema } from '$lib/study/parts';
+import { studyDocumentSchema } from '$lib/study/study';
 
 /** A sheet to start from: a study as data, with the checks that its exercise asks for. Its title is given when it is used. */
 export const templateSchema = z.strictObject({

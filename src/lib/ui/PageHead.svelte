@@ -2,11 +2,12 @@
 	import Mark from './Mark.svelte';
 
 	/** The head of the pages that list things: where one is, and where else one can go. */
-	let { here }: { here: 'studies' | 'palettes' } = $props();
+	let { here }: { here: string } = $props();
 
 	const PAGES = [
-		{ key: 'studies', name: 'Studies', href: '/' },
-		{ key: 'palettes', name: 'Palettes', href: '/palettes' }
+		{ name: 'Studies', href: '/' },
+		{ name: 'Briefs', href: '/briefs' },
+		{ name: 'Palettes', href: '/palettes' }
 	] as const;
 </script>
 
@@ -14,8 +15,8 @@
 	<Mark />
 	<p>Colour scales, made in one gesture, measured and explained.</p>
 	<nav aria-label="Pages">
-		{#each PAGES as { key, name, href } (key)}
-			<a {href} aria-current={key === here ? 'page' : undefined}>{name}</a>
+		{#each PAGES as { name, href } (name)}
+			<a {href} aria-current={name === here ? 'page' : undefined}>{name}</a>
 		{/each}
 		<a href="/help">Help and keys</a>
 	</nav>

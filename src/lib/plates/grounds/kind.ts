@@ -1,5 +1,6 @@
 import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
+import { groundDecisions } from './decisions';
 import { bringOverGrounds } from './bring-over';
 import { groundExercises } from './exercises';
 import { groundsFrom, newGrounds } from './make';
@@ -25,6 +26,9 @@ export const grounds = {
 	describe: groundExercises.describe,
 	colours: groundExercises.colours,
 	checks: groundChecks,
+	decisions: groundDecisions,
+	answered: ({ exercise }) =>
+		('predicted' in exercise && exercise.predicted) || ('solved' in exercise && exercise.solved),
 	copyParts: copyChecks,
 	partIds: checkIds,
 	listed: true,

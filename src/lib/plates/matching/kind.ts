@@ -1,4 +1,5 @@
 import { type PlateKind } from '../kind';
+import { matchingDecisions } from './decisions';
 import { type MatchingPlace } from './exercise';
 import { matchingExercises } from './exercises';
 import { newMatching } from './make';
@@ -29,6 +30,7 @@ export const matching = {
 	places: matchingPlaces,
 	reveals: matchingExercises.reveals,
 	checks: matchingChecks,
+	decisions: matchingDecisions,
 	pictures: {
 		of: ({ place }) => (place ? [place.picture] : []),
 		map: (plate, change) =>

@@ -1,10 +1,14 @@
 import { besideLimit } from '$lib/core/say-number';
 import { type LinkedColour } from '$lib/model/linked';
+import { checkKey, decision } from '../decision';
 import { type KindChecks } from '../checks';
 import { closestAttempt } from './closest-attempt';
 import { LIMITS } from './match-state';
 import { matchOf, setMatch, type AnyMatched } from './matching-edits';
 import { type MatchingPlate } from './schema';
+
+/** There is one check, which needs no id of its own. */
+const LIMIT = 'limit';
 
 const asks = (limit: number): string => `An attempt under ${limit} ΔE00 in every region`;
 
@@ -25,7 +29,7 @@ function judged(plate: MatchingPlate, linked: readonly LinkedColour[]) {
 	const { least, most } = LIMITS;
 	return [
 		{
-			id: 'limit',
+			id: LIMIT,
 			holds: closest !== null && closest < limit,
 			key: 'rule.matched' as const,
 			reason,
@@ -60,5 +64,9 @@ export const matchingChecks: KindChecks<MatchingPlate> = {
 					}
 				]
 			: [],
+	decisions: (plate) => {
+		const limit = limitOf(plate);
+		return limit === null ? [] : [decision(checkKey(LIMIT), `the check “${asks(limit)}”`, limit)];
+	},
 	judged
 };

@@ -1,5 +1,6 @@
 import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
+import { mixDecisions } from './decisions';
 import { bringOverMixes } from './bring-over';
 import { mixExercises } from './exercises';
 import { mixesGive } from './gives';
@@ -26,6 +27,8 @@ export const mixes = {
 	describe: mixExercises.describe,
 	colours: mixExercises.colours,
 	checks: mixChecks,
+	decisions: mixDecisions,
+	answered: ({ exercise }) => 'revealed' in exercise && exercise.revealed,
 	copyParts: copyChecks,
 	partIds: checkIds,
 	listed: true,

@@ -1,6 +1,7 @@
 import { newId } from '$lib/model/ids';
 import { copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
+import { patternDecisions } from './decisions';
 import { describePattern } from './describe';
 import { coloursOfPattern } from './colours-of';
 import { drawPattern } from './draw-pattern';
@@ -47,6 +48,7 @@ export const pattern = {
 	listed: true,
 	places: patternPlaces,
 	checks: patternChecks,
+	decisions: patternDecisions,
 	piece: { words: 'One repeat', draw: drawTile },
 	takeDrawing: (plate, drawing) => setField(plate.id, { grid: plate.grid, drawing })
 } satisfies PlateKind<PatternPlate, PatternPlace>;

@@ -1,6 +1,7 @@
 import { newId } from '$lib/model/ids';
 import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
+import { pictureDecisions } from './decisions';
 import { coloursOfPicture } from './colours-of';
 import { describePicture } from './describe';
 import { drawPicture } from './draw-picture';
@@ -31,6 +32,7 @@ export const picture = {
 	slow: true,
 	colours: coloursOfPicture,
 	checks: pictureChecks,
+	decisions: pictureDecisions,
 	listed: true,
 	places: picturePlaces,
 	gives: pictureGives,

@@ -1,6 +1,7 @@
 import { newId } from '$lib/model/ids';
 import { linksTo } from '$lib/model/sources';
 import { type PlateKind } from '../kind';
+import { scaleDecisions } from './decisions';
 import { SCALES_OFFERS } from './offers';
 import { describeScales } from './describe';
 import { drawScales } from './draw-scales';
@@ -54,5 +55,6 @@ export const scales = {
 	gives: scalesGive,
 	parts: scalesParts,
 	checks: scaleChecks,
+	decisions: scaleDecisions,
 	scales: (plate) => plate.scales
 } satisfies PlateKind<ScalesPlate, ScalesPlace>;

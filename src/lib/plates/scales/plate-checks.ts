@@ -2,6 +2,7 @@ import { scaleRules } from '$lib/core/brief/scale-rules';
 import { withPlateOf, type Edit } from '$lib/model/edit';
 import { newId } from '$lib/model/ids';
 import { NEAR_PALETTE } from '../checks-by';
+import { checkKey, decision } from '../decision';
 import { type KindChecks, type PlateCheck } from '../checks';
 import { MOST_CHECKS, type Check } from './check';
 import { judgeScales, type Judged } from './judge';
@@ -44,6 +45,10 @@ export const scaleChecks: KindChecks<ScalesPlate> = {
 			...checks,
 			{ id: newId(), scale: null, rule: { rule: 'uses-palette', palette, within: NEAR_PALETTE } }
 		]),
+	decisions: ({ checks = [] }) =>
+		checks.map(({ id, scale, rule }) =>
+			decision(checkKey(id), `the check “${scaleRules.words(rule)}”`, { scale, rule })
+		),
 	judged: (plate, linked) =>
 		judgeScales(plate, linked).map((judged) => {
 			const { check, scale, holds, key, reason, step } = judged;

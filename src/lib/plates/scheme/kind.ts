@@ -1,5 +1,6 @@
 import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
+import { schemeDecisions } from './decisions';
 import { bringOverScheme } from './bring-over';
 import { SCHEME_OFFERS } from './offers';
 import { describeScheme } from './describe';
@@ -30,6 +31,7 @@ export const scheme = {
 	slow: true,
 	colours: coloursOfScheme,
 	checks: schemeChecks,
+	decisions: schemeDecisions,
 	copyParts: copyChecks,
 	partIds: checkIds,
 	places: schemePlaces,

@@ -1,6 +1,7 @@
 import { linksTo } from '$lib/model/sources';
 import { checkIds, copyChecks } from '../checks-by';
 import { type PlateKind } from '../kind';
+import { wheelDecisions } from './decisions';
 import { WHEEL_OFFERS } from './offers';
 import { coloursOfWheel } from './cell-names';
 import { describeWheel } from './describe';
@@ -29,6 +30,7 @@ export const wheel = {
 	describe: describeWheel,
 	colours: coloursOfWheel,
 	checks: wheelChecks,
+	decisions: wheelDecisions,
 	copyParts: copyChecks,
 	partIds: checkIds,
 	places: wheelPlaces,

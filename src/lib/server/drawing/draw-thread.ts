@@ -3,7 +3,7 @@ import { type Drawing } from '$lib/drawing/drawing';
 import { drawingToSvg, type PictureSource } from '$lib/drawing/svg';
 import { takenAway } from '$lib/drawing/taken-away';
 import { type Palette } from '$lib/model/palette';
-import { pagesOf } from '$lib/paper/paper';
+import { countPages, pagesOf } from '$lib/paper/paper';
 import { printRequestSchema } from '$lib/study/print';
 import { firstPlateSchema, pictureRequestSchema } from '$lib/study/requests';
 import { readAs, Refusal } from '../answer';
@@ -33,11 +33,11 @@ function* copiesOf<T>(all: readonly T[]): Generator<T> {
 /** Plates as a PDF, out of the text of a print request. */
 export const print = (text: string): Promise<Made<Uint8Array>> =>
 	made(async () => {
-		const { titleBlock, plates, linked, page, codes, reflection, questions } = readAs(text, printRequestSchema);
+		const { titleBlock, plates, linked, page, codes, reflection, questions, sheet } = readAs(text, printRequestSchema);
 		const { pagesToPdf } = await import('../print/pdf');
 		// Drawn one after the other, as they are written.
-		const pages = () => pagesOf({ plates: copiesOf(plates), linked, questions, codes });
-		return pagesToPdf(pages, plates.length, titleBlock, page, reflection);
+		const pages = () => pagesOf({ plates: copiesOf(plates), linked, questions, codes, sheet });
+		return pagesToPdf(pages, countPages(plates.length, sheet), titleBlock, page, reflection);
 	});
 
 /** A plate as PNG, out of the text of a picture request. */

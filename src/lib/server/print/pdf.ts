@@ -2,7 +2,7 @@ import PDFDocument from 'pdfkit';
 import { type Of, type Shape } from '$lib/drawing/drawing';
 import { barsOf, figuresOf } from '$lib/drawing/bars';
 import { takenAway } from '$lib/drawing/taken-away';
-import { type TitleBlock } from '$lib/study/study';
+import { type TitleBlock } from '$lib/study/parts';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
 import { rasterPng } from '$lib/drawing/raster-png';

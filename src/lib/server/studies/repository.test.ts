@@ -34,7 +34,7 @@ beforeAll(async () => {
 afterAll(() => database.close());
 
 const list = (query: Partial<ListQuery> = {}) =>
-	listStudies(database, { words: '', sort: 'changed', after: '', ...query });
+	listStudies(database, { of: 'studies', words: '', sort: 'changed', after: '', ...query });
 const titles = async (query: Partial<ListQuery> = {}) => (await list(query)).lines.map(({ title }) => title);
 
 describe('studies in the database', () => {
@@ -143,7 +143,7 @@ describe('a long list', () => {
 	async function whole(long: Database, query: Pick<ListQuery, 'sort' | 'words'>): Promise<string[]> {
 		const found: string[] = [];
 		for (let after = ''; ;) {
-			const { lines, next } = await listStudies(long, { ...query, after });
+			const { lines, next } = await listStudies(long, { of: 'studies', ...query, after });
 			found.push(...lines.map(({ id }) => id));
 			if (next === null) return found;
 			expect(lines).toHaveLength(HELPING);
@@ -251,7 +251,7 @@ it('migrations run once', async () => {
 
 it('the demo is filled once, keeps what people did with it, and can begin again', async () => {
 	const demo = await emptyDatabase();
-	const shown = async () => (await listStudies(demo, { words: '', sort: 'changed', after: '' })).lines;
+	const shown = async () => (await listStudies(demo, { of: 'studies', words: '', sort: 'changed', after: '' })).lines;
 	await fillDemo(demo, 'demo');
 	const first = await shown();
 	expect(first.length).toBeGreaterThanOrEqual(3);

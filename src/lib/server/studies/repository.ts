@@ -63,14 +63,14 @@ function readPlace(after: string, sort: Sort): readonly [string, string] {
 	throw new Refusal(400, 'not-as-expected', 'The list does not know this place.', 'Begin it anew, without “after”.');
 }
 
-/** Lists studies whose title block holds every word, a helping at a time and without their documents. */
-export async function listStudies(database: Queries, { words, sort, after }: ListQuery): Promise<StudyList> {
+/** Lists studies, or those that are set as briefs, whose title block holds every word, a helping at a time and without their documents. */
+export async function listStudies(database: Queries, { words, sort, after, of }: ListQuery): Promise<StudyList> {
 	const { key, after: beyond, order } = SORTED[sort];
-	const { condition, patterns } = holdsWords(words, 4);
+	const { condition, patterns } = holdsWords(words, 5);
 	const rows = await database.query(
 		`select ${LINE}, ${key} as key from study
-		where deleted is null and ${beyond} and ${condition} order by ${order} limit $1`,
-		[HELPING + 1, ...readPlace(after, sort), ...patterns]
+		where deleted is null and brief = $4 and ${beyond} and ${condition} order by ${order} limit $1`,
+		[HELPING + 1, ...readPlace(after, sort), of === 'briefs', ...patterns]
 	);
 	const shown = rows.slice(0, HELPING);
 	const read = shown.map((row) => ({ id: String(row.id), line: lineRow.safeParse(row) }));
@@ -134,14 +134,25 @@ function columnsOf(document: StudyDocument): unknown[] {
 	if (Buffer.byteLength(text) > MOST_OF_DOCUMENT)
 		throw new Refusal(413, 'too-large', 'The study is too large.', TOO_LARGE);
 	const pictures = document.plates.flatMap(picturesOf).map(({ id }) => id);
-	return [title, maker, course, words, document.plates.length, pictures, text];
+	const { brief, answers } = document;
+	return [
+		title,
+		maker,
+		course,
+		words,
+		document.plates.length,
+		pictures,
+		brief !== undefined,
+		answers?.terms.id ?? null,
+		text
+	];
 }
 
 /** Keeps a new study. */
 export async function createStudy(database: Queries, document: StudyDocument): Promise<Study> {
 	const [row] = await database.query(
-		`insert into study (id, title, maker, course, words, plates, pictures, document)
-		values ($1, $2, $3, $4, $5, $6, $7, $8::jsonb)
+		`insert into study (id, title, maker, course, words, plates, pictures, brief, answers, document)
+		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10::jsonb)
 		returning id, revision, changed`,
 		[newId(), ...columnsOf(document)]
 	);
@@ -159,7 +170,7 @@ export async function saveStudy(database: Database, id: string, save: SaveStudy)
 	return database.transaction(async (queries) => {
 		const [row] = await queries.query(
 			`update study set title = $4, maker = $5, course = $6, words = $7, plates = $8, pictures = $9,
-			document = $10::jsonb,
+			brief = $10, answers = $11, document = $12::jsonb,
 			revision = revision + 1, last_save = $3, changed = now()
 			where id = $1 and revision = $2 and deleted is null returning revision, changed`,
 			[id, save.revision, save.saveId, ...columnsOf(save.document)]
@@ -187,7 +198,7 @@ export async function renameStudy(database: Database, id: string, title: string)
 		const document = { ...study.document, titleBlock: { ...study.document.titleBlock, title } };
 		await queries.query(
 			`update study set title = $2, maker = $3, course = $4, words = $5, plates = $6, pictures = $7,
-			document = $8::jsonb,
+			brief = $8, answers = $9, document = $10::jsonb,
 			revision = revision + 1, changed = now() where id = $1`,
 			[id, ...columnsOf(document)]
 		);

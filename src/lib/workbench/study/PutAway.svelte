@@ -1,11 +1,15 @@
 <script lang="ts">
-	/** What tells colours is put away as long as they are judged by eye. */
-	let { what }: { what: string } = $props();
+	/** What tells colours is put away as long as they are judged by eye: until the check, or until a brief is handed in. */
+	let { what, isHidden }: { what: string; isHidden: boolean } = $props();
 </script>
 
 <section aria-label={what}>
 	<h2>{what}</h2>
-	<p>Put away while the eye works. They come back with the check.</p>
+	<p>
+		{isHidden
+			? 'Put away by the brief: this is worked by eye until it is handed in.'
+			: 'Put away while the eye works. They come back with the check.'}
+	</p>
 </section>
 
 <style>

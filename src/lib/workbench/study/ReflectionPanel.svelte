@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { MOST_REFLECTION } from '$lib/study/study';
+	import { MOST_REFLECTION } from '$lib/study/parts';
+	import { plainText } from '$lib/study/plain-text';
+	import { countWords } from '$lib/study/count-words';
 	import { writeReflection } from '$lib/study/edits';
 	import { type Workbench } from './workbench.svelte';
 
@@ -7,13 +9,12 @@
 	let { workbench }: { workbench: Workbench } = $props();
 
 	const text = $derived(workbench.document.reflection ?? '');
-	const count = $derived(text.split(/\s/).filter((word) => word !== '').length);
+	const count = $derived(countWords(text));
+	const asked = $derived(workbench.document.answers?.terms.words ?? 0);
 	let gesture = 0;
 
-	function write(typed: string) {
-		const kept = typed.replace(/\r\n?/g, '\n').replace(/[^\P{Control}\n\t]|\p{Surrogate}/gu, '');
-		workbench.edit('Write the reflection', writeReflection(kept), `reflection ${gesture}`);
-	}
+	const write = (typed: string) =>
+		workbench.edit('Write the reflection', writeReflection(plainText(typed)), `reflection ${gesture}`);
 </script>
 
 <section aria-label="Reflection">
@@ -24,7 +25,11 @@
 		value={text}
 		onfocus={() => gesture++}
 		oninput={(event) => write(event.currentTarget.value)}></textarea>
-	<p>{count} {count === 1 ? 'word' : 'words'}. It is printed after the plates when the whole study is printed.</p>
+	<p>
+		{count}
+		{count === 1 ? 'word' : 'words'}{asked > 0 ? `; the brief asks for ${asked} or more` : ''}. It is printed after the
+		plates when the whole study is printed.
+	</p>
 </section>
 
 <style>

@@ -6,7 +6,7 @@
 	import { Library } from '$lib/palettes/library.svelte';
 	import Hint from './Hint.svelte';
 	import PutAway from './PutAway.svelte';
-	import { BESIDE, type Workbench } from './workbench.svelte';
+	import { type Workbench } from './workbench.svelte';
 
 	/** What stands beside the plate: its readings, the palettes to take colours from, or what is written on the study as a whole. */
 	let { workbench, beside, readings }: { workbench: Workbench; beside: Beside; readings: Snippet } = $props();
@@ -17,15 +17,16 @@
 	});
 
 	const library = new Library();
-	const shown = $derived(workbench.beside);
+	const shown = $derived(workbench.besides.includes(workbench.beside) ? workbench.beside : 'Readings');
 	const id = $props.id();
 
 	/** Arrow keys go from tab to tab. */
 	function goByKey(event: KeyboardEvent & { currentTarget: HTMLElement }) {
 		if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
 		event.preventDefault();
-		const by = event.key === 'ArrowRight' ? 1 : BESIDE.length - 1;
-		workbench.beside = BESIDE[(BESIDE.indexOf(shown) + by) % BESIDE.length]!;
+		const { besides } = workbench;
+		const by = event.key === 'ArrowRight' ? 1 : besides.length - 1;
+		workbench.beside = besides[(besides.indexOf(shown) + by) % besides.length]!;
 		document.getElementById(`${id}-${workbench.beside}`)?.focus();
 	}
 </script>
@@ -47,7 +48,7 @@
 {/each}
 <div hidden={beside.top !== null}>
 	<div class="tabs" role="tablist" aria-label="Beside the plate">
-		{#each BESIDE as tab (tab)}
+		{#each workbench.besides as tab (tab)}
 			<button
 				id="{id}-{tab}"
 				role="tab"
@@ -61,11 +62,16 @@
 	</div>
 	{#if !workbench.byEye}<Hint {workbench} />{/if}
 	<div id="{id}-panel" role="tabpanel" aria-labelledby="{id}-{shown}">
-		{#if shown === 'Readings'}{@render readings()}
-		{:else if shown === 'Palettes' && workbench.byEye}<PutAway what="Palettes" />
+		{#if shown === 'Readings' && workbench.isHidden}<PutAway what="Readings" isHidden />
+		{:else if shown === 'Readings'}{@render readings()}
+		{:else if shown === 'Palettes' && workbench.byEye}<PutAway what="Palettes" isHidden={workbench.isHidden} />
 		{:else if shown === 'Palettes'}
 			{#await import('../palettes/PalettesPanel.svelte') then { default: PalettesPanel }}
 				<PalettesPanel {workbench} {library} />
+			{/await}
+		{:else if shown === 'Brief'}
+			{#await import('../brief/BriefPanel.svelte') then { default: BriefPanel }}
+				<BriefPanel {workbench} />
 			{/await}
 		{:else}
 			{#await import('./ReflectionPanel.svelte') then { default: ReflectionPanel }}
@@ -112,7 +118,7 @@
 		top: 0;
 		z-index: 3;
 		display: flex;
-		gap: 18px;
+		gap: 14px;
 		padding: 0 18px;
 		background: var(--panel);
 		border-bottom: 1px solid var(--rule);

@@ -142,7 +142,9 @@
 	{#snippet side()}
 		{#key workbench}
 			<PlateIndex {workbench} {sides} onalone={alone} onanother={another} />
-			{#if workbench.byEye}<PutAway what="Linked colours" />{:else}<LinkedColours {workbench} />{/if}
+			{#if workbench.byEye}<PutAway what="Linked colours" isHidden={workbench.isHidden} />{:else}<LinkedColours
+					{workbench}
+				/>{/if}
 		{/key}
 	{/snippet}
 	{#snippet bar()}

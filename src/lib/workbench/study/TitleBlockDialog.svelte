@@ -2,7 +2,7 @@
 	import Button from 'flowbite-svelte/Button.svelte';
 	import Input from 'flowbite-svelte/Input.svelte';
 	import Label from 'flowbite-svelte/Label.svelte';
-	import { titleBlockSchema, type TitleBlock } from '$lib/study/study';
+	import { titleBlockSchema, type TitleBlock } from '$lib/study/parts';
 	import Sheet from '$lib/ui/Sheet.svelte';
 
 	interface Props {

@@ -92,7 +92,8 @@
 <header class="top">
 	<Mark />
 	<nav aria-label="Where you are">
-		<a href="/">Studies</a> <span aria-hidden="true">/</span>
+		{#if workbench.document.brief}<a href="/briefs">Briefs</a>{:else}<a href="/">Studies</a>{/if}
+		<span aria-hidden="true">/</span>
 		<span class="title">
 			<button onclick={() => (editingTitle = true)} title="Title block: title, maker, course, unit, date">
 				{workbench.document.titleBlock.title}

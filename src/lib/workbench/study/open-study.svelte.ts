@@ -33,7 +33,10 @@ export class OpenStudy {
 		this.id = id;
 		this.workbench = new Workbench(
 			before?.document ?? document,
-			(titles) => notices.say(gone(titles), this.undo),
+			{
+				letGo: (titles) => notices.say(gone(titles), this.undo),
+				refused: (why) => notices.say(why, { label: 'Show the brief', run: () => this.workbench.showBeside('Brief') })
+			},
 			before?.history
 		);
 		this.drafts = draftsOf(id);

@@ -1,5 +1,6 @@
 import { MOST_LINKED } from '$lib/model/linked';
-import { MOST_PLATES, type StudyDocument } from '$lib/study/study';
+import { MOST_PLATES } from '$lib/study/parts';
+import { type StudyDocument } from '$lib/study/study';
 import { notices } from '$lib/ui/notices.svelte';
 
 /** Whether so many fit; where they do not, says how many a study holds. */

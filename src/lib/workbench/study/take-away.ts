@@ -12,6 +12,12 @@ import { type StudyDocument } from '$lib/study/study';
 import { notices } from '$lib/ui/notices.svelte';
 import { type LinkedColour } from '$lib/model/linked';
 import { writeStudyFile } from '$lib/study/study-file';
+import { show } from '$lib/core/colour/shown';
+import { sayDay } from '$lib/drawing/say-day';
+import { asLine } from '$lib/model/line';
+import { colourOf } from '$lib/model/resolve';
+import { type Brief } from '$lib/study/brief/brief';
+import { givenBy } from '$lib/study/brief/given';
 import { type ColourSet } from '../bench';
 
 /** What of a plate is taken away: the whole, or the part of it that stands by itself. */
@@ -84,6 +90,35 @@ export function downloadPdf(document: StudyDocument, printed: Printed, making: M
 	const { as } = printed;
 	const name = as === 'stands' ? handInName(document.titleBlock) : `${handInName(document.titleBlock)}-${as}`;
 	return downloadMade('/api/print', printRequest(document, printed), `${name}.pdf`, making);
+}
+
+/** A brief on paper: its text, and its plates empty but for what is given. Says in words what went wrong. */
+export function downloadBriefSheet(
+	{ titleBlock, linked, plates }: StudyDocument,
+	brief: Brief,
+	page: PageLayout,
+	making: Making
+): Promise<string | null> {
+	const { due, worth, words, text } = brief.terms;
+	const facts = [
+		...(due ? [`Due: ${sayDay(due)}`] : []),
+		...(worth ? [`Worth: ${worth}`] : []),
+		...(words > 0 ? [`With a reflection of ${words} words or more`] : [])
+	].map((fact) => asLine(fact));
+	const given = givenBy(brief).flatMap((plate) => plate.given.filter(({ isColour }) => isColour));
+	const keep = [...new Set(given.map(({ value }) => show(colourOf(value)).hex))];
+	const shown = statesOf(plates, 'questions');
+	const request: PrintRequest = {
+		titleBlock,
+		plates: shown.map(({ plate }) => plate),
+		linked,
+		page,
+		questions: shown.map((_, place) => place),
+		codes: false,
+		reflection: '',
+		sheet: { title: brief.title, text, facts, keep }
+	};
+	return downloadMade('/api/print', request, `${plainName(brief.title)}-sheet.pdf`, making);
 }
 
 export function downloadStudy(document: StudyDocument): void {

@@ -2,6 +2,7 @@ import { emptyHistory, noted, redone, settled, undone, type History } from '$lib
 import { PLAIN_VIEW, type View } from '$lib/drawing/view';
 import { kindOf } from '$lib/plates/kinds';
 import { type Plate } from '$lib/plates/plate';
+import { refusedBy } from '$lib/study/brief/given';
 import { type StudyEdit } from '$lib/study/edits';
 import { named } from '$lib/study/named';
 import { followed } from '$lib/study/followed';
@@ -19,8 +20,17 @@ export type Zoom = (typeof ZOOMS)[number];
 export const ZOOM_WORDS: Readonly<Record<Zoom, string>> = { fit: 'Fit', whole: '100 %', double: '200 %' };
 
 /** What can stand beside the plate. */
-export const BESIDE = ['Readings', 'Palettes', 'Reflection'] as const;
+const BESIDE = ['Readings', 'Palettes', 'Reflection', 'Brief'] as const;
 export type Beside = (typeof BESIDE)[number];
+
+/** What is told of an edit beside what it does. */
+interface Told {
+	/** The titles of plates on which a colour followed what an edit took away. */
+	readonly letGo: (titles: readonly string[]) => void;
+	/** Why an edit cannot be done: it would change what a brief gives. */
+	readonly refused: (why: string) => void;
+}
+const NOBODY: Told = { letGo: () => {}, refused: () => {} };
 
 /** The state of the study page: the study as it stands, its history, and what is chosen. Owns nothing of the screen, and nothing of one kind. */
 export class Workbench {
@@ -44,6 +54,10 @@ export class Workbench {
 	teaching = $state(false);
 	/** What stands beside the plate, and how often it was asked for from elsewhere. */
 	beside = $state<Beside>('Readings');
+	/** What there is to stand there: a brief only where the study is one, or answers one. */
+	readonly besides: readonly Beside[] = $derived(
+		this.document.brief || this.document.answers ? BESIDE : BESIDE.filter((each) => each !== 'Brief')
+	);
 	besideAsked = $state(0);
 
 	zoom = $state<Zoom>('fit');
@@ -65,8 +79,12 @@ export class Workbench {
 	viewBeside = $state.raw<View>(PLAIN_VIEW);
 
 	readonly plate: Plate | null = $derived(this.openIn(this.document));
+	/** Whether a brief puts away all that tells until it is handed in. */
+	readonly isHidden: boolean = $derived(this.document.answers?.terms.hidden ?? false);
 	/** Whether colours of the open plate are being judged by eye: then nothing on the page tells them. */
-	readonly byEye: boolean = $derived(this.plate !== null && (kindOf(this.plate).byEye?.(this.plate) ?? false));
+	readonly byEye: boolean = $derived(
+		this.plate !== null && ((kindOf(this.plate).byEye?.(this.plate) ?? false) || this.isHidden)
+	);
 	/** The open plate without what is being tried. */
 	readonly decidedPlate: Plate | null = $derived(this.openIn(this.decided));
 	/** The place of the open plate that is held, or was last; as near as can be to one that is gone. */
@@ -79,15 +97,16 @@ export class Workbench {
 	readonly canRedo = $derived(this.history.future[0]?.label ?? null);
 
 	/**
-	 * @param onletgo Is told the titles of plates on which a colour followed what an edit took away.
+	 * @param told Is told what an edit brings with it.
 	 * @param history What can be taken back from the start, where the study was open in this window before.
 	 */
 	constructor(
 		document: StudyDocument,
-		private readonly onletgo: (titles: readonly string[]) => void = () => {},
+		private readonly told: Told = NOBODY,
 		history: History<StudyDocument> = emptyHistory()
 	) {
 		this.decided = followed(document).study;
+		if (document.brief || document.answers) this.beside = 'Brief';
 		this.history = history;
 	}
 
@@ -136,11 +155,12 @@ export class Workbench {
 		}
 		this.trial = null;
 		const before = this.decided;
-		const { study: after, letGo } = this.after(change);
+		const { study: after, letGo, refused } = this.after(change);
+		if (refused !== null) return this.told.refused(refused);
 		if (after === before) return;
 		this.decided = after;
 		this.history = noted(this.history, { label, before, after, gesture });
-		if (letGo.length > 0) this.onletgo(letGo);
+		if (letGo.length > 0) this.told.letGo(letGo);
 	}
 
 	/** Adds what was reckoned of the study as it stands, apart from the page: it belongs to the edit that it was reckoned of. */
@@ -152,9 +172,17 @@ export class Workbench {
 		this.history = settled(this.history, before, after);
 	}
 
-	private after(change: StudyEdit): { readonly study: StudyDocument; readonly letGo: readonly string[] } {
+	/** The study after an edit; as it is where a brief gives what the edit would change, with the reason. */
+	private after(change: StudyEdit): {
+		readonly study: StudyDocument;
+		readonly letGo: readonly string[];
+		readonly refused: string | null;
+	} {
 		const { study, letGo } = followed(change(this.decided));
-		return { study: named(this.decided, study), letGo };
+		const refused = refusedBy(this.decided, study);
+		return refused === null
+			? { study: named(this.decided, study), letGo, refused }
+			: { study: this.decided, letGo: [], refused };
 	}
 
 	undo(): void {

@@ -1,0 +1,73 @@
+import { type LinkedColour } from '$lib/model/linked';
+import { checkKey, type Decision } from '$lib/plates/decision';
+import { kindOf } from '$lib/plates/kinds';
+import { type Plate } from '$lib/plates/plate';
+import { type StudyDocument } from '../study';
+import { type Brief } from './brief';
+
+/** Everything that is decided on a plate, its checks among it. */
+export const decisionsOf = (plate: Plate, linked: readonly LinkedColour[]): readonly Decision[] => [
+	...kindOf(plate).decisions(plate, linked),
+	...kindOf(plate).checks.decisions(plate)
+];
+
+/** What a brief gives on one of its plates. */
+export interface GivenPlate {
+	readonly id: string;
+	readonly title: string;
+	/** What is decided there and stays so, checks apart. */
+	readonly given: readonly Decision[];
+	readonly checks: readonly Decision[];
+}
+
+const known = new WeakMap<Brief, readonly GivenPlate[]>();
+
+/** What a brief gives, plate by plate. A brief is replaced and never changed in place. */
+export function givenBy(brief: Brief): readonly GivenPlate[] {
+	const found = known.get(brief);
+	if (found) return found;
+	const all = brief.plates.map((plate): GivenPlate => {
+		const { id, title } = plate;
+		const keys = brief.terms.given.find((each) => each.plate === id)?.keys ?? [];
+		const given = kindOf(plate)
+			.decisions(plate, brief.linked)
+			.filter(({ key }) => keys.includes(key));
+		return { id, title, given, checks: kindOf(plate).checks.decisions(plate) };
+	});
+	known.set(brief, all);
+	return all;
+}
+
+/** What of a plate is no longer as the brief gives it, in words. */
+function brokenOn(plate: Plate, linked: readonly LinkedColour[], { given, checks }: GivenPlate): string[] {
+	const now = new Map(decisionsOf(plate, linked).map(({ key, value }) => [key, value]));
+	return [...given, ...checks].flatMap(({ key, name, value }) => (now.get(key) === value ? [] : [name]));
+}
+
+const isAnswered = (plate: Plate): boolean => kindOf(plate).answered?.(plate) ?? false;
+
+/**
+ * Why an edit cannot be done to a study that answers a brief: what it would change that is given; null where it can. What was not as
+ * given before the edit does not stand in its way.
+ */
+export function refusedBy(before: StudyDocument, after: StudyDocument): string | null {
+	const brief = after.answers;
+	if (!brief || before.answers !== brief) return null;
+	for (const given of givenBy(brief)) {
+		const [was, is] = [before, after].map(({ plates }) => plates.find(({ id }) => id === given.id));
+		if (!was || (was === is && before.linked === after.linked)) continue;
+		if (!is) return `The brief asks for the plate “${was.title}”: it stays.`;
+		const stood = brokenOn(was, before.linked, given);
+		const [broken] = brokenOn(is, after.linked, given).filter((name) => !stood.includes(name));
+		if (broken !== undefined) return `${broken[0]!.toUpperCase()}${broken.slice(1)} is given by the brief.`;
+		if (brief.terms.hidden && isAnswered(is) && !isAnswered(was))
+			return 'Answers are put away until this brief is handed in.';
+	}
+	return null;
+}
+
+/** Whether a check is one that the brief asks. */
+export const isAsked = (brief: Brief, plateId: string, checkId: string): boolean =>
+	givenBy(brief)
+		.find(({ id }) => id === plateId)
+		?.checks.some(({ key }) => key === checkKey(checkId)) ?? false;

@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { Problem } from '$lib/core/problem';
+import { sayIssue } from '$lib/model/say-issue';
+
+/** Longer files are refused unread. What can be saved takes 2 MB at most, and a file of it a few times that. */
+export const LONGEST_OURS = 20_000_000;
+
+/** What every file of ours says of itself, whatever its version. */
+const headSchema = z.object({ format: z.string().startsWith('ricercar '), version: z.int().min(1) });
+export type Head = z.infer<typeof headSchema>;
+
+/** A format of our files: plain JSON that says what it is and in which version, and what it holds under its name. */
+export interface OurFormat<Field extends string, T> {
+	/** "ricercar brief" */
+	readonly format: string;
+	/** The version that is written; earlier ones are read too. */
+	readonly version: number;
+	readonly field: Field;
+	readonly schema: z.ZodType<T>;
+	/** "a brief as it was handed out" */
+	readonly expected: string;
+	/** What was written in an earlier version, in the shape of the next one, by that version; none where its schema reads them all. */
+	readonly bringOver?: Readonly<Record<number, (content: unknown) => unknown>>;
+}
+
+export const writeOurs = <Field extends string, T>(
+	{ format, version, field }: OurFormat<Field, T>,
+	content: T
+): string => `${JSON.stringify({ format, version, [field]: content }, null, '\t')}\n`;
+
+/** A file as JSON with its head. @throws Problem `file` */
+export function openOurs(text: string, expected: string): { head: Head; content: Record<string, unknown> } {
+	if (text.length > LONGEST_OURS)
+		throw new Problem('file', `The file has ${text.length} characters.`, `at most ${LONGEST_OURS}`);
+	let content: unknown;
+	try {
+		content = JSON.parse(text);
+	} catch {
+		throw new Problem('file', 'This is no JSON.', expected);
+	}
+	const head = headSchema.safeParse(content);
+	if (!head.success) throw new Problem('file', sayIssue(head.error, 'its beginning'), expected);
+	return { head: head.data, content: content as Record<string, unknown> };
+}
+
+/** What a file of a format holds. @throws Problem `file` with the place in the file and what was expected there; nothing is half-read. */
+export function readOurs<Field extends string, T>(text: string, ours: OurFormat<Field, T>): T {
+	const { format, version, field, schema, expected, bringOver = {} } = ours;
+	const { head, content } = openOurs(text, expected);
+	if (head.format !== format) throw new Problem('file', `This is a file of the format “${head.format}”.`, expected);
+	if (head.version > version)
+		throw new Problem(
+			'file',
+			`It was made by a newer version of Ricercar: it has format ${head.version}, this version reads formats up to ${version}.`,
+			'the newer version, or a file of this one'
+		);
+	let held = content[field];
+	for (let from = head.version; from < version; from++) held = bringOver[from]?.(held) ?? held;
+	const whole = z.strictObject({ format: z.string(), version: z.int(), [field]: schema });
+	const result = whole.safeParse({ ...content, [field]: held });
+	if (result.success) return (result.data as Record<Field, T>)[field];
+	throw new Problem('file', sayIssue(result.error, 'its beginning'), expected);
+}
