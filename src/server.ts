@@ -4,7 +4,15 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { bodiesUpTo, onlyExpectedHosts, plainHeaders, type Middleware } from '$lib/server/http/guards';
 import { MOST_OF_PICTURE } from '$lib/model/picture';
-import { MOST_BYTES, PICTURE_ROUTE, PICTURE_TOO_LARGE, TOO_LARGE } from '$lib/server/limits';
+import {
+	HAND_IN_ROUTE,
+	HAND_IN_TOO_LARGE,
+	MOST_BYTES,
+	MOST_OF_HAND_IN,
+	PICTURE_ROUTE,
+	PICTURE_TOO_LARGE,
+	TOO_LARGE
+} from '$lib/server/limits';
 import { listen, stopOnSignals } from '$lib/server/http/listen';
 import { warmUp } from '$lib/server/http/warm-up';
 
@@ -24,7 +32,9 @@ const chain: readonly Middleware[] = [
 	bodiesUpTo((path) =>
 		path === PICTURE_ROUTE
 			? { most: MOST_OF_PICTURE, detail: PICTURE_TOO_LARGE }
-			: { most: MOST_BYTES, detail: TOO_LARGE }
+			: path === HAND_IN_ROUTE
+				? { most: MOST_OF_HAND_IN, detail: HAND_IN_TOO_LARGE }
+				: { most: MOST_BYTES, detail: TOO_LARGE }
 	),
 	// The quickest that is still worth it: what is saved by more is less than what others would wait for it.
 	compression({ level: 2 }) as Middleware,

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Button from 'flowbite-svelte/Button.svelte';
+	import { goto } from '$app/navigation';
 	import { oursOfFile, whyNot } from '$lib/client/ours-in';
 	import { ownDefaults } from '$lib/client/own-defaults';
 	import { loadStudy } from '$lib/client/studies';
@@ -40,7 +41,10 @@
 		try {
 			const ours = await oursOfFile(file);
 			if (ours.what === 'brief') await making.open(asSet(ours.brief));
-			else notices.say(`“${file.name}” is a study. Read it in where the studies are, and set a brief from it there.`);
+			else
+				notices.say(
+					`“${file.name}” is no brief. It is read in where the studies are; a brief can be set from a study there.`
+				);
 		} catch (error) {
 			notices.say(whyNot(file, error));
 		}
@@ -62,7 +66,10 @@
 	path="/briefs"
 	{list}
 	{query}
-	more={(brief) => [{ label: 'Take it up as a student', run: () => void takeUp(brief) }]}
+	more={(brief) => [
+		{ label: 'Pin up what was handed in', run: () => void goto(`/studies/${brief.id}/pin-up`) },
+		{ label: 'Take it up as a student', run: () => void takeUp(brief) }
+	]}
 	ondropped={(files) => void readIn(files)}
 >
 	{#snippet tools()}

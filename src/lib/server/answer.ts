@@ -2,7 +2,7 @@ import { error as pageError, json } from '@sveltejs/kit';
 import { type z } from 'zod';
 import { type ProblemAnswer } from '$lib/study/requests';
 import { sayIssue } from '$lib/model/say-issue';
-import { MOST_BYTES, PICTURE_TOO_LARGE, TOO_LARGE } from './limits';
+import { MOST_BYTES, TOO_LARGE } from './limits';
 import { hasEnded, inMegabytes, isDamage, isFull, OutOfSpace } from './database/failures';
 
 /** What a route can say went wrong. `detail` says what would be right. */
@@ -31,6 +31,22 @@ export const missingStudy = (): Refusal =>
 		'no-such-study',
 		'There is no such study.',
 		'It may have been deleted. The list of studies shows what there is.'
+	);
+
+export const missingHandIn = (): Refusal =>
+	new Refusal(
+		404,
+		'no-such-hand-in',
+		'There is no such hand-in here.',
+		'It may have been deleted. Whoever has its file can read it in.'
+	);
+
+export const missingBrief = (): Refusal =>
+	new Refusal(
+		404,
+		'no-such-brief',
+		'There is no such brief.',
+		'It may have been deleted. The list of briefs shows what there is.'
 	);
 
 export const missingPalette = (): Refusal =>
@@ -132,7 +148,7 @@ const isTooLarge = (error: unknown): boolean =>
  * The body of a request, which may take so many bytes; what is more, where that was not said beforehand, is not kept.
  * @throws Refusal
  */
-export async function readBytes({ body }: Request, most: number): Promise<Uint8Array> {
+export async function readBytes({ body }: Request, most: number, detail = TOO_LARGE): Promise<Uint8Array> {
 	const parts: Uint8Array[] = [];
 	let length = 0;
 	try {
@@ -147,8 +163,7 @@ export async function readBytes({ body }: Request, most: number): Promise<Uint8A
 		if (!isTooLarge(error)) throw new Refusal(400, 'broken-off', 'The request broke off.', 'Send it again.');
 		length = most + 1;
 	}
-	if (length > most)
-		throw new Refusal(413, 'too-large', 'The request is too large.', most > MOST_BYTES ? PICTURE_TOO_LARGE : TOO_LARGE);
+	if (length > most) throw new Refusal(413, 'too-large', 'The request is too large.', detail);
 	return Buffer.concat(parts, length);
 }
 

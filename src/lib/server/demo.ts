@@ -12,6 +12,7 @@ export async function emptyDemo(database: Database): Promise<void> {
 		await queries.query('delete from study');
 		await queries.query('delete from palette');
 		await queries.query('delete from measure');
+		await queries.query('delete from hand_in');
 		await queries.query("delete from fact where name = 'demo filled'");
 	});
 }

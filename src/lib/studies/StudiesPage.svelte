@@ -3,6 +3,7 @@
 	import { page } from '$app/state';
 	import { goto } from '$app/navigation';
 	import { oursOfFile, whyNot } from '$lib/client/ours-in';
+	import { keepHandIn, takeReturned } from '$lib/client/handed';
 	import { ownDefaults } from '$lib/client/own-defaults';
 	import { setAsBrief } from '$lib/client/studies';
 	import { emptyStudy } from '$lib/study/new-study';
@@ -39,12 +40,23 @@
 		titleBlock: { ...document.titleBlock, ...ownDefaults(), title: name, date: today() }
 	});
 
-	/** Reads in what was taken away: a study is opened, a brief is taken up; a file that is neither is refused with the place and the reason. */
+	/**
+	 * Reads in what was taken away: a study is opened, a brief taken up, a hand-in shown, a return put beside its hand-in. A file that is
+	 * none of these is refused with the place and the reason.
+	 */
 	async function readIn([file]: readonly File[]) {
 		if (!file) return;
 		try {
 			const ours = await oursOfFile(file);
-			await (ours.what === 'brief' ? making.takeUp(ours.brief) : making.open(ours.study));
+			if (ours.what === 'study') await making.open(ours.study);
+			else if (ours.what === 'brief') await making.takeUp(ours.brief);
+			else if (ours.what === 'hand-in') {
+				await keepHandIn({ ...ours, text: await file.text() }, null);
+				await goto(`/hand-ins/${ours.content.id}`);
+			} else {
+				await takeReturned(ours.content);
+				await goto(`/hand-ins/${ours.content.handIn}`);
+			}
 		} catch (error) {
 			notices.say(whyNot(file, error));
 		}

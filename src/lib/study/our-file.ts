@@ -1,13 +1,18 @@
 import { z } from 'zod';
 import { Problem } from '$lib/core/problem';
 import { sayIssue } from '$lib/model/say-issue';
+import { fingerprintOf } from './brief/fingerprint';
 
 /** Longer files are refused unread. What can be saved takes 2 MB at most, and a file of it a few times that. */
 export const LONGEST_OURS = 20_000_000;
 
 /** What every file of ours says of itself, whatever its version. */
 const headSchema = z.object({ format: z.string().startsWith('ricercar '), version: z.int().min(1) });
-export type Head = z.infer<typeof headSchema>;
+/** A file of ours as JSON, unread, with its head. */
+interface Opened {
+	readonly head: z.infer<typeof headSchema>;
+	readonly content: Readonly<Record<string, unknown>>;
+}
 
 /** A format of our files: plain JSON that says what it is and in which version, and what it holds under its name. */
 export interface OurFormat<Field extends string, T> {
@@ -23,13 +28,21 @@ export interface OurFormat<Field extends string, T> {
 	readonly bringOver?: Readonly<Record<number, (content: unknown) => unknown>>;
 }
 
+const written = (head: object): string => `${JSON.stringify(head, null, '\t')}\n`;
+
 export const writeOurs = <Field extends string, T>(
 	{ format, version, field }: OurFormat<Field, T>,
 	content: T
-): string => `${JSON.stringify({ format, version, [field]: content }, null, '\t')}\n`;
+): string => written({ format, version, [field]: content });
+
+/** A file that carries the fingerprint of what it holds. */
+export const writeSealed = <Field extends string, T>(
+	{ format, version, field }: OurFormat<Field, T>,
+	content: T
+): string => written({ format, version, [field]: content, fingerprint: fingerprintOf(content) });
 
 /** A file as JSON with its head. @throws Problem `file` */
-export function openOurs(text: string, expected: string): { head: Head; content: Record<string, unknown> } {
+export function openOurs(text: string, expected: string): Opened {
 	if (text.length > LONGEST_OURS)
 		throw new Problem('file', `The file has ${text.length} characters.`, `at most ${LONGEST_OURS}`);
 	let content: unknown;
@@ -43,10 +56,16 @@ export function openOurs(text: string, expected: string): { head: Head; content:
 	return { head: head.data, content: content as Record<string, unknown> };
 }
 
-/** What a file of a format holds. @throws Problem `file` with the place in the file and what was expected there; nothing is half-read. */
-export function readOurs<Field extends string, T>(text: string, ours: OurFormat<Field, T>): T {
-	const { format, version, field, schema, expected, bringOver = {} } = ours;
-	const { head, content } = openOurs(text, expected);
+/** What a file holds, and whether that is what was written: a fingerprint tells accidents, not fraud. */
+export interface Sealed<T> {
+	readonly content: T;
+	readonly asWritten: boolean;
+}
+
+function contentOf<Field extends string, T>(
+	{ head, content }: Opened,
+	{ format, version, field, schema, expected, bringOver = {} }: OurFormat<Field, T>
+): T {
 	if (head.format !== format) throw new Problem('file', `This is a file of the format “${head.format}”.`, expected);
 	if (head.version > version)
 		throw new Problem(
@@ -60,4 +79,17 @@ export function readOurs<Field extends string, T>(text: string, ours: OurFormat<
 	const result = whole.safeParse({ ...content, [field]: held });
 	if (result.success) return (result.data as Record<Field, T>)[field];
 	throw new Problem('file', sayIssue(result.error, 'its beginning'), expected);
+}
+
+/** What a file of a format holds. @throws Problem `file` with the place in the file and what was expected there; nothing is half-read. */
+export const readOurs = <Field extends string, T>(text: string, ours: OurFormat<Field, T>): T =>
+	contentOf(openOurs(text, ours.expected), ours);
+
+/** What a file holds that carries its fingerprint. @throws Problem `file`, likewise */
+export function readSealed<Field extends string, T>(text: string, ours: OurFormat<Field, T>): Sealed<T> {
+	const { head, content } = openOurs(text, ours.expected);
+	const { fingerprint, ...others } = content;
+	// Of what stands in the file: a later version may read it in another shape.
+	const asWritten = fingerprint === fingerprintOf(content[ours.field]);
+	return { content: contentOf({ head, content: others }, ours), asWritten };
 }

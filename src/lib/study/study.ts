@@ -4,6 +4,8 @@ import { briefSchema } from './brief/brief';
 import { briefTermsSchema } from './brief/terms';
 import { inconsistencies, reflectionSchema, titleBlockSchema, workShape } from './parts';
 
+const MOST_HANDED_IN = 200;
+
 /** Everything that people decide in a study. What follows from it is never stored. */
 export const studyDocumentSchema = z
 	.strictObject({
@@ -13,7 +15,12 @@ export const studyDocumentSchema = z
 		/** Where it is set as a brief: what is asked of those who take it up. */
 		brief: briefTermsSchema.optional(),
 		/** Where it answers a brief: the brief as it was when it was taken up, or taken over last. */
-		answers: briefSchema.optional()
+		answers: briefSchema.optional(),
+		/** When it was handed in, by the ids of the hand-ins, the newest last. */
+		handedIn: z
+			.array(z.strictObject({ id: idSchema, at: z.iso.datetime() }))
+			.max(MOST_HANDED_IN)
+			.optional()
 	})
 	.check((context) => {
 		for (const message of inconsistencies(context.value))

@@ -9,6 +9,10 @@ import { checkCount, checkLength, checkList, colourOnLine, isColour, type NamedC
 const plainCell = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 const quoted = (text: string): string => (/[",\r\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text);
 
+/** A table as CSV (RFC 4180). */
+export const csvOf = (rows: readonly (readonly string[])[]): string =>
+	[...rows.map((cells) => cells.map((cell) => quoted(plainCell(cell))).join(',')), ''].join('\r\n');
+
 /** Colours as CSV (RFC 4180): name, the text as given, hex, value L*, OKLCH. */
 export function writeCsv(colours: readonly NamedColour[]): string {
 	const rows = colours.map(({ name, text }) => {

@@ -1,7 +1,7 @@
 import { type Queries } from './database';
 
 /** The tables whose rows are set aside before they are forgotten: each has an `id`, and the time when it was `deleted`. */
-const TABLES = ['study', 'palette', 'measure'] as const;
+const TABLES = ['study', 'palette', 'measure', 'hand_in'] as const;
 type Table = (typeof TABLES)[number];
 
 async function found(queries: Queries, sql: string, id: string): Promise<boolean> {

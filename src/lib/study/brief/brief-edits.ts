@@ -18,3 +18,8 @@ export const give =
 		const others = brief.given.filter((each) => each.plate !== plate);
 		return { ...document, brief: { ...brief, given: next.length > 0 ? [...others, { plate, keys: next }] : others } };
 	};
+
+/** Notes that a study was handed in. */
+export const noteHandIn =
+	(id: string, at: string): StudyEdit =>
+	(document) => ({ ...document, handedIn: [...(document.handedIn ?? []), { id, at }] });

@@ -46,6 +46,10 @@ function brokenOn(plate: Plate, linked: readonly LinkedColour[], { given, checks
 
 const isAnswered = (plate: Plate): boolean => kindOf(plate).answered?.(plate) ?? false;
 
+/** Whether a brief puts away all that tells until it is handed in for the first time. */
+export const isHidden = ({ answers, handedIn = [] }: StudyDocument): boolean =>
+	(answers?.terms.hidden ?? false) && handedIn.length === 0;
+
 /**
  * Why an edit cannot be done to a study that answers a brief: what it would change that is given; null where it can. What was not as
  * given before the edit does not stand in its way.
@@ -60,7 +64,7 @@ export function refusedBy(before: StudyDocument, after: StudyDocument): string |
 		const stood = brokenOn(was, before.linked, given);
 		const [broken] = brokenOn(is, after.linked, given).filter((name) => !stood.includes(name));
 		if (broken !== undefined) return `${broken[0]!.toUpperCase()}${broken.slice(1)} is given by the brief.`;
-		if (brief.terms.hidden && isAnswered(is) && !isAnswered(was))
+		if (isHidden(after) && isAnswered(is) && !isAnswered(was))
 			return 'Answers are put away until this brief is handed in.';
 	}
 	return null;

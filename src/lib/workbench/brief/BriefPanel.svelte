@@ -4,11 +4,11 @@
 	import TakenBrief from './TakenBrief.svelte';
 
 	/** The brief beside the plate: as it is set, or as it was taken up. */
-	let { workbench }: { workbench: Workbench } = $props();
+	let { workbench, id }: { workbench: Workbench; id: string } = $props();
 </script>
 
 {#if workbench.document.brief}
-	<SetBrief {workbench} terms={workbench.document.brief} />
+	<SetBrief {workbench} {id} terms={workbench.document.brief} />
 {:else if workbench.document.answers}
-	<TakenBrief {workbench} brief={workbench.document.answers} />
+	<TakenBrief {workbench} {id} brief={workbench.document.answers} />
 {/if}

@@ -8,7 +8,7 @@
 	import { type Workbench } from '../study/workbench.svelte';
 
 	/** A brief handed out: one file that is taken up, and a printed sheet to be worked by hand. */
-	let { workbench, brief }: { workbench: Workbench; brief: Brief } = $props();
+	let { workbench, id, brief }: { workbench: Workbench; id: string; brief: Brief } = $props();
 
 	let paper = $state<Paper>('a4');
 
@@ -29,6 +29,7 @@
 		</select>
 	</p>
 	<p>Whoever has the file reads it in where their studies are: a study begins with what is given.</p>
+	<p><a class="act" href="/studies/{id}/pin-up">Pin up what was handed in</a></p>
 </section>
 
 <style>

@@ -12,7 +12,7 @@
 	import HandOut from './HandOut.svelte';
 
 	/** A brief as it is set: its text, what is given on the open plate, when it is due, and how it is handed out. */
-	let { workbench, terms }: { workbench: Workbench; terms: BriefTerms } = $props();
+	let { workbench, id, terms }: { workbench: Workbench; id: string; terms: BriefTerms } = $props();
 
 	const brief = $derived(briefOf(workbench.document));
 	let asStudent = $state(false);
@@ -87,7 +87,7 @@
 		<GivenList {workbench} {terms} />
 		<p class="hint">What a plate is checked by is set under its readings.</p>
 	{/if}
-	{#if brief}<HandOut {workbench} {brief} />{/if}
+	{#if brief}<HandOut {workbench} {id} {brief} />{/if}
 </section>
 
 <style>

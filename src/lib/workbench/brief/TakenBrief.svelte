@@ -5,9 +5,10 @@
 	import { type Workbench } from '../study/workbench.svelte';
 	import AskedList from './AskedList.svelte';
 	import BriefSheet from './BriefSheet.svelte';
+	import HandInPart from './HandInPart.svelte';
 
 	/** The brief that a study answers: its text, what is given and asked, and what came of it. */
-	let { workbench, brief }: { workbench: Workbench; brief: Brief } = $props();
+	let { workbench, id, brief }: { workbench: Workbench; id: string; brief: Brief } = $props();
 
 	/** It follows the hand as soon as there is time beside the plate itself. */
 	// svelte-ignore state_referenced_locally
@@ -21,6 +22,7 @@
 <section class="brief" aria-label="Brief">
 	<BriefSheet {brief} />
 	<AskedList {workbench} {brief} {asked} told={!workbench.isHidden} />
+	<HandInPart {workbench} {id} {asked} />
 </section>
 
 <style>

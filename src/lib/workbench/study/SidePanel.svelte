@@ -9,7 +9,8 @@
 	import { type Workbench } from './workbench.svelte';
 
 	/** What stands beside the plate: its readings, the palettes to take colours from, or what is written on the study as a whole. */
-	let { workbench, beside, readings }: { workbench: Workbench; beside: Beside; readings: Snippet } = $props();
+	let { workbench, id, beside, readings }: { workbench: Workbench; id: string; beside: Beside; readings: Snippet } =
+		$props();
 
 	// What is asked for from elsewhere comes before what is open here.
 	$effect(() => {
@@ -18,7 +19,7 @@
 
 	const library = new Library();
 	const shown = $derived(workbench.besides.includes(workbench.beside) ? workbench.beside : 'Readings');
-	const id = $props.id();
+	const uid = $props.id();
 
 	/** Arrow keys go from tab to tab. */
 	function goByKey(event: KeyboardEvent & { currentTarget: HTMLElement }) {
@@ -27,7 +28,7 @@
 		const { besides } = workbench;
 		const by = event.key === 'ArrowRight' ? 1 : besides.length - 1;
 		workbench.beside = besides[(besides.indexOf(shown) + by) % besides.length]!;
-		document.getElementById(`${id}-${workbench.beside}`)?.focus();
+		document.getElementById(`${uid}-${workbench.beside}`)?.focus();
 	}
 </script>
 
@@ -50,10 +51,10 @@
 	<div class="tabs" role="tablist" aria-label="Beside the plate">
 		{#each workbench.besides as tab (tab)}
 			<button
-				id="{id}-{tab}"
+				id="{uid}-{tab}"
 				role="tab"
 				aria-selected={shown === tab}
-				aria-controls="{id}-panel"
+				aria-controls="{uid}-panel"
 				tabindex={shown === tab ? 0 : -1}
 				onclick={() => (workbench.beside = tab)}
 				onkeydown={goByKey}>{tab}</button
@@ -61,7 +62,7 @@
 		{/each}
 	</div>
 	{#if !workbench.byEye}<Hint {workbench} />{/if}
-	<div id="{id}-panel" role="tabpanel" aria-labelledby="{id}-{shown}">
+	<div id="{uid}-panel" role="tabpanel" aria-labelledby="{uid}-{shown}">
 		{#if shown === 'Readings' && workbench.isHidden}<PutAway what="Readings" isHidden />
 		{:else if shown === 'Readings'}{@render readings()}
 		{:else if shown === 'Palettes' && workbench.byEye}<PutAway what="Palettes" isHidden={workbench.isHidden} />
@@ -71,7 +72,7 @@
 			{/await}
 		{:else if shown === 'Brief'}
 			{#await import('../brief/BriefPanel.svelte') then { default: BriefPanel }}
-				<BriefPanel {workbench} />
+				<BriefPanel {workbench} {id} />
 			{/await}
 		{:else}
 			{#await import('./ReflectionPanel.svelte') then { default: ReflectionPanel }}

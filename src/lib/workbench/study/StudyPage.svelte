@@ -155,7 +155,7 @@
 	{#snippet plate()}<BoardArea {workbench} {sides} onalone={alone} />{/snippet}
 	{#snippet beside()}
 		{#key workbench}
-			<SidePanel {workbench} beside={choices}>
+			<SidePanel {workbench} id={active.id} beside={choices}>
 				{#snippet readings()}
 					{#if bench && workbench.plate}<bench.readings {workbench} plate={workbench.plate} />{/if}
 				{/snippet}

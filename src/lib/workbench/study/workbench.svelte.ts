@@ -2,7 +2,7 @@ import { emptyHistory, noted, redone, settled, undone, type History } from '$lib
 import { PLAIN_VIEW, type View } from '$lib/drawing/view';
 import { kindOf } from '$lib/plates/kinds';
 import { type Plate } from '$lib/plates/plate';
-import { refusedBy } from '$lib/study/brief/given';
+import { isHidden, refusedBy } from '$lib/study/brief/given';
 import { type StudyEdit } from '$lib/study/edits';
 import { named } from '$lib/study/named';
 import { followed } from '$lib/study/followed';
@@ -80,7 +80,7 @@ export class Workbench {
 
 	readonly plate: Plate | null = $derived(this.openIn(this.document));
 	/** Whether a brief puts away all that tells until it is handed in. */
-	readonly isHidden: boolean = $derived(this.document.answers?.terms.hidden ?? false);
+	readonly isHidden: boolean = $derived(isHidden(this.document));
 	/** Whether colours of the open plate are being judged by eye: then nothing on the page tells them. */
 	readonly byEye: boolean = $derived(
 		this.plate !== null && ((kindOf(this.plate).byEye?.(this.plate) ?? false) || this.isHidden)

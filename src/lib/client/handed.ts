@@ -1,0 +1,147 @@
+import { sayProgress } from '$lib/study/brief/progress';
+import { handInOf, type HandIn } from '$lib/study/handed/hand-in';
+import { writeHandIn } from '$lib/study/handed/hand-in-file';
+import {
+	givenSchema,
+	handInListSchema,
+	type GiveBack,
+	type HandInList,
+	type HandInQuery,
+	type KeepHandIn
+} from '$lib/study/handed/requests';
+import { type Returned } from '$lib/study/handed/returned';
+import { type Sealed } from '$lib/study/our-file';
+import { type StudyDocument } from '$lib/study/study';
+import { rasterAddress } from '$lib/drawing/raster-png';
+import { PLATE_WIDTH } from '$lib/drawing/plate-size';
+import { newId } from '$lib/model/ids';
+import { drawPlate } from '$lib/plates/draw-plate';
+import { pictureKey, type Pixels } from '$lib/study/handed/stored-drawing';
+import { pictureWork } from './pictures';
+import { pathOfPicture } from '$lib/model/picture-path';
+import { ask, asJson } from './asking';
+import { handInName } from './files';
+import { readOursApart } from './reading';
+import { picturesAlong } from './study-zip';
+
+const PATH = '/api/hand-ins';
+
+export async function listHandIns(query: HandInQuery): Promise<HandInList> {
+	return handInListSchema.parse(await (await ask(`${PATH}?${new URLSearchParams(query)}`)).json());
+}
+
+/** A hand-in with its file as it is. */
+export interface WithFile extends Sealed<HandIn> {
+	readonly text: string;
+}
+
+/** The hand-in of a file; null where it is another file of ours. @throws Problem `file` */
+export async function handInOfText(text: string): Promise<WithFile | null> {
+	const ours = await readOursApart(text);
+	return ours.what === 'hand-in' ? { ...ours, text } : null;
+}
+
+/** A hand-in as it is kept here. @throws Error in words */
+export async function loadHandIn(id: string): Promise<WithFile> {
+	const found = await handInOfText(await (await ask(`${PATH}/${id}`)).text());
+	if (!found) throw new Error('What is kept here is no hand-in.');
+	return found;
+}
+
+/** Keeps a hand-in; says whether it is new here. @throws Error in words */
+export async function keepHandIn({ content, asWritten, text }: WithFile, study: string | null): Promise<boolean> {
+	const { id, brief, maker, at, asked } = content;
+	const kept: KeepHandIn = {
+		id,
+		brief: brief.id,
+		fingerprint: brief.fingerprint,
+		study,
+		title: content.study.titleBlock.title,
+		maker,
+		at,
+		held: asked.filter(({ holds }) => holds).length,
+		asked: asked.length,
+		asWritten,
+		content: text
+	};
+	return (await ask(PATH, asJson('POST', kept))).status === 201;
+}
+
+export const deleteHandIn = (id: string): Promise<Response> => ask(`${PATH}/${id}`, { method: 'DELETE' });
+export const restoreHandIn = (id: string): Promise<Response> => ask(`${PATH}/${id}/restore`, { method: 'POST' });
+
+/** Keeps what is given back with a hand-in; gives the revision after it. @throws Error in words */
+export async function giveBack(id: string, given: GiveBack): Promise<number> {
+	return givenSchema.parse(await (await ask(`${PATH}/${id}/given`, asJson('PUT', given))).json()).revision;
+}
+
+/** Keeps what came back with a hand-in of one's own. @throws Error in words */
+export const takeReturned = (returned: Returned): Promise<Response> =>
+	ask(`${PATH}/${returned.handIn}/returned`, asJson('PUT', returned));
+
+const asData = (blob: Blob): Promise<string> =>
+	new Promise((done, fail) => {
+		const reader = new FileReader();
+		reader.onload = () => done(reader.result as string);
+		reader.onerror = () => fail(new Error('A picture could not be read.'));
+		reader.readAsDataURL(blob);
+	});
+
+/** The pictures that a study brings along, as they stand in a hand-in. @throws Error in words */
+async function picturesIn(document: StudyDocument): Promise<HandIn['pictures']> {
+	const found: Record<string, string> = {};
+	for (const { id } of picturesAlong(document))
+		found[id] = await asData(await (await ask(`${pathOfPicture(id)}?as=png`)).blob());
+	return found;
+}
+
+/** So many pixels wide a picture stands in a hand-in, where it does not ship: as wide as a plate. */
+const WIDEST = PLATE_WIDTH;
+
+/** A picture as it is seen, in no more pixels than a plate shows. */
+async function reducedPng(blob: Blob): Promise<string> {
+	const bitmap = await createImageBitmap(blob);
+	const width = Math.min(WIDEST, bitmap.width);
+	const height = Math.max(1, Math.round((bitmap.height * width) / bitmap.width));
+	const canvas = new OffscreenCanvas(width, height);
+	const context = canvas.getContext('2d')!;
+	context.drawImage(bitmap, 0, 0, width, height);
+	const { data } = context.getImageData(0, 0, width, height);
+	const codes = Uint32Array.from(
+		{ length: width * height },
+		(_, i) => (data[4 * i]! << 16) | (data[4 * i + 1]! << 8) | data[4 * i + 2]!
+	);
+	return rasterAddress({ kind: 'raster', x: 0, y: 0, width, height, columns: width, codes });
+}
+
+/** The pixels of pictures that do not ship, as the plates show them. @throws Error in words */
+async function pixelsIn(document: StudyDocument): Promise<Pixels> {
+	const own = new Set(picturesAlong(document).map(({ id }) => id));
+	const found: Record<string, string> = {};
+	for (const plate of document.plates)
+		for (const shape of drawPlate(plate, document.linked, 'full').shapes)
+			if (shape.kind === 'image' && own.has(shape.id) && !found[pictureKey(shape)])
+				found[pictureKey(shape)] = await reducedPng(await pictureWork().png(shape.id, shape.seen));
+	return found;
+}
+
+/** A study frozen as it stands, kept here as handed in from it. @throws Error in words */
+export async function handIn(studyId: string, document: StudyDocument): Promise<WithFile> {
+	const made = handInOf(document, {
+		id: newId(),
+		at: new Date().toISOString(),
+		pictures: await picturesIn(document),
+		pixels: await pixelsIn(document)
+	});
+	if (!made) throw new Error('This study answers no brief.');
+	const frozen: WithFile = { content: made, asWritten: true, text: writeHandIn(made) };
+	await keepHandIn(frozen, studyId);
+	return frozen;
+}
+
+/** "furrow-anselm-2-four-intervals.handin.json" */
+export const handInFileName = ({ study }: HandIn): string => `${handInName(study.titleBlock)}.handin.json`;
+
+/** "7 of 9 hold", or that nothing was asked. */
+export const sayHeld = ({ asked }: Pick<HandIn, 'asked'>): string =>
+	asked.length === 0 ? 'no checks' : sayProgress(asked);

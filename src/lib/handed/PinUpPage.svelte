@@ -1,0 +1,283 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { download, plainName } from '$lib/client/files';
+	import { inksOn } from '$lib/drawing/inks';
+	import { PLAIN_VIEW, VIEWS, type View } from '$lib/drawing/view-kinds';
+	import { VIEW_WORDS } from '$lib/drawing/view';
+	import { INK } from '$lib/drawing/words';
+	import { type Brief } from '$lib/study/brief/brief';
+	import { marksCsv } from '$lib/study/handed/marks-csv';
+	import { type HandInLine, type HandInList } from '$lib/study/handed/requests';
+	import { type Note } from '$lib/study/handed/returned';
+	import BoardPicker from '$lib/ui/BoardPicker.svelte';
+	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
+	import Mark from '$lib/ui/Mark.svelte';
+	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
+	import SelectField from '$lib/ui/SelectField.svelte';
+	import { droppedFiles } from './collect';
+	import NotesPart from './NotesPart.svelte';
+	import OnTable from './OnTable.svelte';
+	import { PinUp } from './pin-up.svelte';
+	import PinUpSide from './PinUpSide.svelte';
+	import WallSheet from './WallSheet.svelte';
+	import WallTools from './WallTools.svelte';
+
+	interface Props {
+		/** The study that is set as the brief. */
+		study: string;
+		brief: Brief;
+		list: HandInList;
+		board: Board;
+	}
+
+	/** All hand-ins of a brief on one wall; some of them side by side on the table, with notes. */
+	let { study, brief, list, board: remembered }: Props = $props();
+
+	// The page is made anew for each brief (see the route).
+	// svelte-ignore state_referenced_locally
+	const pinUp = new PinUp(brief, list);
+	// svelte-ignore state_referenced_locally
+	let board = $state(remembered);
+	let view = $state.raw<View>(PLAIN_VIEW);
+	const ink = $derived(inksOn(BOARD_COLOURS[board])[INK]);
+
+	onMount(() => void pinUp.readAll());
+
+	/** What a maker is called on the wall: by name, or by a letter while names are put away. */
+	function called(line: HandInLine): string {
+		if (pinUp.names) return line.maker;
+		const at = pinUp.makers.findIndex((each) => each.line.maker === line.maker);
+		return `Sheet ${at + 1}`;
+	}
+
+	const onTable = $derived(pinUp.table.flatMap((id) => pinUp.lines.find((line) => line.id === id) ?? []));
+	let notedId = $state<string | null>(null);
+	const noted = $derived(onTable.find(({ id }) => id === notedId) ?? onTable.at(-1) ?? null);
+	const notedPlate = $derived.by(() => {
+		const handIn = noted && pinUp.handInOf(noted.id);
+		return handIn ? (handIn.study.plates[pinUp.placeIn(handIn, pinUp.plate ?? 0)]?.id ?? null) : null;
+	});
+
+	let pinning = $state(false);
+	let at = $state.raw<Note['at']>(null);
+	function pin(x: number, y: number) {
+		at = { name: '', x, y };
+		pinning = false;
+	}
+
+	const withNotes = $derived(
+		pinUp.makers.filter(({ line }) => line.given.notes.length > 0 || line.given.mark !== '').length
+	);
+
+	function csv() {
+		const rows = pinUp.wall.flatMap(({ line }) => {
+			const handIn = pinUp.handInOf(line.id);
+			return handIn ? [{ line, handIn }] : [];
+		});
+		download(`${plainName(brief.title)}-marks.csv`, new Blob([marksCsv(rows)], { type: 'text/csv' }));
+	}
+
+	const away = $derived<MenuItem[]>([
+		{
+			label: `Returns of all with notes or a mark (${withNotes}), as ZIP`,
+			disabled: withNotes === 0,
+			run: () => pinUp.returnAll()
+		},
+		{ label: 'Marks and checks as CSV', disabled: pinUp.makers.length === 0, run: csv }
+	]);
+
+	const itemsOf = (line: HandInLine): MenuItem[] => [
+		{ label: pinUp.isOnTable(line.id) ? 'Pin it up again' : 'Take it to the table', run: () => pinUp.turn(line.id) },
+		{
+			label: line.seen ? 'Still to be looked at' : 'It was looked at',
+			run: () => void pinUp.give(line.id, line.given, !line.seen)
+		},
+		{ label: 'Give it back, as a file', run: () => pinUp.returnOne(line) },
+		{ label: 'Take it off the wall', run: () => void pinUp.remove(line.id) }
+	];
+
+	const carriesFiles = ({ dataTransfer }: DragEvent): boolean => dataTransfer?.types.includes('Files') ?? false;
+	async function drop(event: DragEvent) {
+		if (!carriesFiles(event) || !event.dataTransfer) return;
+		event.preventDefault();
+		await pinUp.collect(await droppedFiles(event.dataTransfer));
+	}
+</script>
+
+<svelte:window
+	ondragover={(event) => carriesFiles(event) && event.preventDefault()}
+	ondrop={(event) => void drop(event)}
+/>
+<svelte:head><title>Pin-up: {brief.title} · Ricercar</title></svelte:head>
+
+<div class="page">
+	<header class="top">
+		<Mark />
+		<nav aria-label="Where you are">
+			<a href="/briefs">Briefs</a> <span aria-hidden="true">/</span>
+			<a href="/studies/{study}">{brief.title}</a> <span aria-hidden="true">/</span> <b>Pin-up</b>
+		</nav>
+		<span class="space"></span>
+		<SelectField
+			label="View"
+			choices={VIEWS}
+			words={VIEW_WORDS}
+			value={view.kind}
+			onchoose={(kind) => (view = { ...view, kind })}
+		/>
+		<BoardPicker bind:board />
+		<Menu kind="act main" label="Take it away" items={away} />
+	</header>
+	<PinUpSide {pinUp} />
+	<main id="content" tabindex="-1" style:background={BOARD_COLOURS[board]} style:--on-board={ink}>
+		<WallTools {pinUp} />
+		{#if pinUp.told.length > 0}
+			<section class="told" aria-label="What was collected" role="status">
+				<ul>
+					{#each pinUp.told as { name, why, kept }, i (i)}
+						<li><b>{name}</b> {kept ? 'is on the wall.' : 'was not taken in.'} {why}</li>
+					{/each}
+				</ul>
+				<button class="act small" onclick={() => (pinUp.told = [])}>I see</button>
+			</section>
+		{/if}
+		{#if pinUp.makers.length === 0}
+			<div class="empty">
+				<h2>Nothing is pinned up yet</h2>
+				<p>
+					Drop the hand-ins of this brief here: files, a folder, or a zip of them. Whatever does not fit is listed with
+					the reason, and nothing else is lost.
+				</p>
+			</div>
+		{:else}
+			<ul class="wall" style:--size="{pinUp.size}px">
+				{#each pinUp.wall as { line, older } (line.id)}
+					<WallSheet {pinUp} {line} {older} called={called(line)} {view} items={itemsOf(line)} />
+				{/each}
+			</ul>
+		{/if}
+		{#if pinUp.unreadable.length > 0}
+			<p class="told">Stored here, but not to be read: {pinUp.unreadable.join(', ')}.</p>
+		{/if}
+	</main>
+	{#if onTable.length > 0}
+		<div class="below">
+			<OnTable
+				{pinUp}
+				lines={onTable}
+				{called}
+				{view}
+				noted={noted?.id ?? null}
+				onnote={(id) => ((notedId = id), (at = null), (pinning = false))}
+				onplace={pinning ? (_, x, y) => pin(x, y) : null}
+			/>
+			{#if noted}
+				{#key noted.id}
+					<NotesPart
+						{pinUp}
+						line={noted}
+						called={called(noted)}
+						plate={notedPlate}
+						{at}
+						{pinning}
+						onpin={(on) => ((pinning = on), (at = null))}
+					/>
+				{/key}
+			{/if}
+		</div>
+	{/if}
+</div>
+
+<style>
+	.page {
+		display: grid;
+		grid-template: 52px minmax(0, 1fr) auto / 164px minmax(0, 1fr);
+		height: 100vh;
+		height: 100dvh;
+	}
+	.top {
+		display: flex;
+		grid-column: 1 / -1;
+		align-items: center;
+		gap: 14px;
+		padding: 0 14px 0 18px;
+		background: var(--panel);
+		border-bottom: 1px solid var(--rule);
+	}
+	nav {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	nav a {
+		color: var(--soft);
+	}
+	.space {
+		flex: 1;
+	}
+	main {
+		padding: 0 22px 22px;
+		overflow-y: auto;
+	}
+	.wall {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(var(--size), 1fr));
+		gap: 16px 18px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	.told {
+		display: flex;
+		align-items: start;
+		justify-content: space-between;
+		gap: 14px;
+		margin-bottom: 16px;
+		padding: 10px 14px;
+		background: #fff;
+		color: var(--ink);
+		font-size: 12.5px;
+	}
+	.told ul {
+		display: grid;
+		gap: 4px;
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	.empty {
+		display: grid;
+		gap: 10px;
+		max-width: 440px;
+		padding: 24px 28px;
+		background: #fff;
+		color: var(--ink);
+	}
+	.empty h2 {
+		font-size: 21px;
+	}
+	.below {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 250px;
+		gap: 26px;
+		max-height: 46vh;
+		padding: 16px 22px;
+		overflow-y: auto;
+		background: var(--panel);
+		border-top: 1px solid var(--rule);
+	}
+	@media (max-width: 800px) {
+		.page {
+			grid-template: auto auto auto auto / minmax(0, 1fr);
+			height: auto;
+		}
+		.top {
+			flex-wrap: wrap;
+			padding: 8px 14px;
+		}
+		.below {
+			grid-template-columns: 1fr;
+			max-height: none;
+		}
+	}
+</style>

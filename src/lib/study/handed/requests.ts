@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { idSchema } from '$lib/model/ids';
+import { lineSchema } from '$lib/model/line';
+import { revisionSchema } from '$lib/model/listed';
+import { LONGEST_OURS } from '../our-file';
+import { fingerprintSchema } from './hand-in';
+import { givenBackSchema, returnedSchema } from './returned';
+
+/** What is known of a hand-in without reading it. */
+const envelopeShape = {
+	id: idSchema,
+	/** The brief that it answers, and its fingerprint as the hand-in has it. */
+	brief: idSchema,
+	fingerprint: fingerprintSchema,
+	/** The study here that it was handed in from; null where it was collected. */
+	study: idSchema.nullable(),
+	title: lineSchema,
+	maker: lineSchema.min(1),
+	at: z.iso.datetime(),
+	held: z.int().min(0),
+	asked: z.int().min(0),
+	/** Whether it is as it was written: its fingerprint says so. */
+	asWritten: z.boolean()
+};
+
+/** A hand-in to be kept: its file as it is, and what is known of it without reading it. */
+export const keepHandInSchema = z.strictObject({ ...envelopeShape, content: z.string().max(LONGEST_OURS) });
+export type KeepHandIn = z.infer<typeof keepHandInSchema>;
+
+/** Whose hand-ins are listed: all of a brief, or those of one study here. */
+export const handInQuerySchema = z.union([z.strictObject({ brief: idSchema }), z.strictObject({ study: idSchema })]);
+export type HandInQuery = z.infer<typeof handInQuerySchema>;
+
+export const handInLineSchema = z.strictObject({
+	...envelopeShape,
+	revision: revisionSchema,
+	given: givenBackSchema,
+	/** Whether an educator has looked at it. */
+	seen: z.boolean(),
+	/** What came back with it, where something did. */
+	returned: returnedSchema.nullable()
+});
+export type HandInLine = z.infer<typeof handInLineSchema>;
+
+export const handInListSchema = z.strictObject({
+	lines: z.array(handInLineSchema),
+	/** Ids of those that cannot be read; they never hide the others. */
+	unreadable: z.array(z.string())
+});
+export type HandInList = z.infer<typeof handInListSchema>;
+
+/** What is given back, over the revision that it was made from. */
+export const giveBackSchema = z.strictObject({ revision: revisionSchema, given: givenBackSchema, seen: z.boolean() });
+export type GiveBack = z.infer<typeof giveBackSchema>;
+
+export const givenSchema = z.strictObject({ revision: revisionSchema });

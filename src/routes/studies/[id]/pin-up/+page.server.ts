@@ -1,0 +1,19 @@
+import { briefOf } from '$lib/study/brief/brief';
+import { idSchema } from '$lib/model/ids';
+import { loading, missingBrief } from '$lib/server/answer';
+import { database } from '$lib/server/app';
+import { listHandIns } from '$lib/server/handed/repository';
+import { readStudy } from '$lib/server/studies/repository';
+import { BOARD_COOKIE, isBoard, type Board } from '$lib/ui/boards';
+import { type PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ params, cookies }) =>
+	loading(async () => {
+		const id = idSchema.safeParse(params.id);
+		const study = id.success ? await readStudy(database(), id.data) : null;
+		const brief = study && briefOf(study.document);
+		if (!brief) throw missingBrief();
+		const remembered = cookies.get(BOARD_COOKIE);
+		const board: Board = isBoard(remembered) ? remembered : 'light';
+		return { study: study.id, brief, list: await listHandIns(database(), { brief: brief.terms.id }), board };
+	});
