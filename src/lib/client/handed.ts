@@ -2,12 +2,12 @@ import { sayProgress } from '$lib/study/brief/progress';
 import { handInOf, type HandIn } from '$lib/study/handed/hand-in';
 import { writeHandIn } from '$lib/study/handed/hand-in-file';
 import {
+	envelopeOf,
 	givenSchema,
 	handInListSchema,
 	type GiveBack,
 	type HandInList,
-	type HandInQuery,
-	type KeepHandIn
+	type HandInQuery
 } from '$lib/study/handed/requests';
 import { type Returned } from '$lib/study/handed/returned';
 import { type Sealed } from '$lib/study/our-file';
@@ -50,20 +50,7 @@ export async function loadHandIn(id: string): Promise<WithFile> {
 
 /** Keeps a hand-in; says whether it is new here. @throws Error in words */
 export async function keepHandIn({ content, asWritten, text }: WithFile, study: string | null): Promise<boolean> {
-	const { id, brief, maker, at, asked } = content;
-	const kept: KeepHandIn = {
-		id,
-		brief: brief.id,
-		fingerprint: brief.fingerprint,
-		study,
-		title: content.study.titleBlock.title,
-		maker,
-		at,
-		held: asked.filter(({ holds }) => holds).length,
-		asked: asked.length,
-		asWritten,
-		content: text
-	};
+	const kept = envelopeOf({ content, asWritten }, text, study);
 	return (await ask(PATH, asJson('POST', kept))).status === 201;
 }
 

@@ -94,7 +94,7 @@
 				<p class="acts">
 					<button class="act small" aria-pressed={noted === line.id} onclick={() => onnote(line.id)}>Notes</button>
 					<button class="act small" onclick={() => pinUp.turn(line.id)}>Pin it up again</button>
-					<a class="act small" href="/hand-ins/{line.id}">Whole</a>
+					<a class="act small" href="/hand-ins/{line.id}">The whole hand-in</a>
 				</p>
 			</article>
 		{/each}
@@ -104,7 +104,7 @@
 <style>
 	.table {
 		display: grid;
-		grid-template-columns: minmax(200px, 270px) minmax(0, 1fr);
+		grid-template-columns: minmax(190px, 240px) minmax(0, 1fr);
 		gap: 22px;
 	}
 	h2 {
@@ -134,7 +134,7 @@
 	}
 	.plates {
 		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(min(100%, 250px), 1fr));
+		grid-template-columns: repeat(auto-fit, minmax(min(100%, 215px), 1fr));
 		gap: 18px;
 		align-content: start;
 	}
@@ -156,6 +156,7 @@
 	}
 	.acts {
 		display: flex;
+		flex-wrap: wrap;
 		gap: 6px;
 		margin-top: 6px;
 	}

@@ -2,6 +2,7 @@
 	import { onMount } from 'svelte';
 	import { download, plainName } from '$lib/client/files';
 	import { inksOn } from '$lib/drawing/inks';
+	import { sayDay } from '$lib/drawing/say-day';
 	import { PLAIN_VIEW, VIEWS, type View } from '$lib/drawing/view-kinds';
 	import { VIEW_WORDS } from '$lib/drawing/view';
 	import { INK } from '$lib/drawing/words';
@@ -45,9 +46,9 @@
 
 	/** What a maker is called on the wall: by name, or by a letter while names are put away. */
 	function called(line: HandInLine): string {
-		if (pinUp.names) return line.maker;
-		const at = pinUp.makers.findIndex((each) => each.line.maker === line.maker);
-		return `Sheet ${at + 1}`;
+		const at = pinUp.makers.findIndex((each) => each.line === line || each.older.includes(line));
+		const name = pinUp.names ? line.maker : `Sheet ${at + 1}`;
+		return pinUp.makers[at]?.line === line ? name : `${name}, ${sayDay(line.at)}`;
 	}
 
 	const onTable = $derived(pinUp.table.flatMap((id) => pinUp.lines.find((line) => line.id === id) ?? []));
@@ -119,6 +120,7 @@
 		</nav>
 		<span class="space"></span>
 		<SelectField
+			kind="view"
 			label="View"
 			choices={VIEWS}
 			words={VIEW_WORDS}
@@ -214,6 +216,10 @@
 	}
 	.space {
 		flex: 1;
+	}
+	.top :global(.view) {
+		flex: none;
+		width: 168px;
 	}
 	main {
 		padding: 0 22px 22px;

@@ -65,8 +65,14 @@
 	</p>
 	{#if older.length > 0}
 		<p class="older">
-			before: {#each older as each, i (each.id)}{i > 0 ? ', ' : ''}<a href="/hand-ins/{each.id}">{sayDay(each.at)}</a
-				>{/each}
+			before:
+			{#each older as each (each.id)}
+				<button
+					aria-pressed={pinUp.isOnTable(each.id)}
+					title="Take it to the table, to compare"
+					onclick={() => pinUp.turn(each.id)}>{sayDay(each.at)}</button
+				>
+			{/each}
 		</p>
 	{/if}
 	{#if broken}<p class="older">{broken}</p>{/if}
@@ -146,8 +152,12 @@
 	.unseen-yet {
 		font-weight: 620;
 	}
-	.older a {
-		color: inherit;
+	.older button {
+		text-decoration: underline;
 		text-underline-offset: 2px;
+		cursor: pointer;
+	}
+	.older button[aria-pressed='true'] {
+		font-weight: 620;
 	}
 </style>

@@ -67,6 +67,11 @@
 		padding: 8px 22px;
 		background: var(--panel);
 	}
+	.tools :global(label:has(input[type='checkbox'])) {
+		display: inline-flex;
+		align-items: center;
+		gap: 6px;
+	}
 	.tools :global(.sort) {
 		width: 190px;
 	}

@@ -83,6 +83,7 @@ function checksBy<P extends Checked<R>, R, M>(
 					add: () => changeChecks<P, R>(plate, (checks) => [...checks, { id: newId(), rule }])
 				}))
 			})),
+		carry: (plate, { checks }) => ({ ...plate, checks }),
 		decisions: ({ checks = [] }) =>
 			checks.map(({ id, rule }) => decision(checkKey(id), `the check “${book.words(rule)}”`, rule)),
 		judged: (plate, linked) => {

@@ -49,5 +49,7 @@ export interface KindChecks<P extends PlateBase> {
 	readonly askPalette?: (plate: P, palette: readonly string[]) => Edit;
 	/** The checks of a plate as what is decided on it. */
 	readonly decisions: (plate: P) => readonly Decision[];
+	/** The same plate with the checks of another one, as far as it has what they are about. */
+	readonly carry: (plate: P, from: P) => P;
 	readonly judged: (plate: P, linked: readonly LinkedColour[]) => readonly PlateCheck[];
 }

@@ -1,8 +1,16 @@
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import { z } from 'zod';
+import { idSchema } from '$lib/model/ids';
+import { briefOf } from '$lib/study/brief/brief';
+import { handInOf } from '$lib/study/handed/hand-in';
+import { writeHandIn } from '$lib/study/handed/hand-in-file';
+import { envelopeOf } from '$lib/study/handed/requests';
+import { givenBackSchema } from '$lib/study/handed/returned';
 import { studyDocumentSchema } from '$lib/study/study';
 import { paletteContentSchema } from '$lib/model/palette';
 import { type Database, type Queries } from './database/database';
+import { keepHandIn } from './handed/repository';
 import { createPalette } from './palettes/repository';
 import { createStudy } from './studies/repository';
 
@@ -29,6 +37,35 @@ async function fillPalettes(queries: Queries, folder: string): Promise<void> {
 		await createPalette(queries, paletteContentSchema.parse(content));
 }
 
+/** The brief of a made-up class, and what a hand-in of it was before it was frozen. */
+const BRIEF = 'brief.json';
+const classworkSchema = z.strictObject({
+	handIn: idSchema,
+	at: z.iso.datetime(),
+	study: studyDocumentSchema,
+	given: givenBackSchema.optional()
+});
+
+/** A made-up class: a brief, and what was handed in for it, frozen as its makers' own computers would have. */
+async function fillClass(queries: Queries, folder: string): Promise<void> {
+	const files = (await readdir(folder)).filter((file) => file.endsWith('.json') && file !== BRIEF).sort();
+	const contentOf = async (file: string) => JSON.parse(await readFile(join(folder, file), 'utf8')) as unknown;
+	const set = studyDocumentSchema.parse(await contentOf(BRIEF));
+	const brief = briefOf(set);
+	if (!brief) throw new Error(`The demo’s ${BRIEF} is no brief.`);
+	await createStudy(queries, set);
+	for (const file of files) {
+		const { handIn: id, at, study, given } = classworkSchema.parse(await contentOf(file));
+		const content = handInOf({ ...study, answers: brief }, { id, at, pictures: {} })!;
+		await keepHandIn(queries, envelopeOf({ content, asWritten: true }, writeHandIn(content), null));
+		if (given)
+			await queries.query('update hand_in set given = $2::jsonb, seen = true where id = $1', [
+				id,
+				JSON.stringify(given)
+			]);
+	}
+}
+
 /**
  * Fills a demo database once with the made-up studies of a folder (one JSON document a file, in the order of their
  * names, the last one the newest). Later starts keep what people did with them.
@@ -48,6 +85,7 @@ export async function fillDemo(database: Database, folder: string): Promise<void
 			]);
 		}
 		await fillPalettes(queries, join(folder, 'palettes'));
+		await fillClass(queries, join(folder, 'class'));
 		await queries.query("insert into fact (name, content) values ('demo filled', now()::text)");
 	});
 }

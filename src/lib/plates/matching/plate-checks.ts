@@ -64,6 +64,10 @@ export const matchingChecks: KindChecks<MatchingPlate> = {
 					}
 				]
 			: [],
+	carry: (plate, from) =>
+		matchOf(plate)
+			? { ...plate, exercise: { ...plate.exercise, limit: limitOf(from) } as MatchingPlate['exercise'] }
+			: plate,
 	decisions: (plate) => {
 		const limit = limitOf(plate);
 		return limit === null ? [] : [decision(checkKey(LIMIT), `the check “${asks(limit)}”`, limit)];

@@ -45,6 +45,10 @@ export const scaleChecks: KindChecks<ScalesPlate> = {
 			...checks,
 			{ id: newId(), scale: null, rule: { rule: 'uses-palette', palette, within: NEAR_PALETTE } }
 		]),
+	carry: (plate, { checks = [] }) => ({
+		...plate,
+		checks: checks.filter(({ scale }) => scale === null || plate.scales.some(({ id }) => id === scale))
+	}),
 	decisions: ({ checks = [] }) =>
 		checks.map(({ id, scale, rule }) =>
 			decision(checkKey(id), `the check “${scaleRules.words(rule)}”`, { scale, rule })

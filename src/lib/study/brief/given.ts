@@ -46,6 +46,13 @@ function brokenOn(plate: Plate, linked: readonly LinkedColour[], { given, checks
 
 const isAnswered = (plate: Plate): boolean => kindOf(plate).answered?.(plate) ?? false;
 
+/** What of a plate is not as its brief gives it, in words: it was so before the brief was taken over. */
+export function notAsGiven(brief: Brief, { plates, linked }: StudyDocument, id: string): string[] {
+	const plate = plates.find((each) => each.id === id);
+	const given = givenBy(brief).find((each) => each.id === id);
+	return plate && given ? brokenOn(plate, linked, given) : [];
+}
+
 /** Whether a brief puts away all that tells until it is handed in for the first time. */
 export const isHidden = ({ answers, handedIn = [] }: StudyDocument): boolean =>
 	(answers?.terms.hidden ?? false) && handedIn.length === 0;

@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
 import { revisionSchema } from '$lib/model/listed';
-import { LONGEST_OURS } from '../our-file';
-import { fingerprintSchema } from './hand-in';
+import { LONGEST_OURS, type Sealed } from '../our-file';
+import { fingerprintSchema, type HandIn } from './hand-in';
 import { givenBackSchema, returnedSchema } from './returned';
 
 /** What is known of a hand-in without reading it. */
@@ -26,6 +26,24 @@ const envelopeShape = {
 /** A hand-in to be kept: its file as it is, and what is known of it without reading it. */
 export const keepHandInSchema = z.strictObject({ ...envelopeShape, content: z.string().max(LONGEST_OURS) });
 export type KeepHandIn = z.infer<typeof keepHandInSchema>;
+
+/** A hand-in to be kept, out of what was read of its file; from a study here, or collected (null). */
+export function envelopeOf({ content, asWritten }: Sealed<HandIn>, text: string, study: string | null): KeepHandIn {
+	const { id, brief, maker, at, asked } = content;
+	return {
+		id,
+		brief: brief.id,
+		fingerprint: brief.fingerprint,
+		study,
+		title: content.study.titleBlock.title,
+		maker,
+		at,
+		held: asked.filter(({ holds }) => holds).length,
+		asked: asked.length,
+		asWritten,
+		content: text
+	};
+}
 
 /** Whose hand-ins are listed: all of a brief, or those of one study here. */
 export const handInQuerySchema = z.union([z.strictObject({ brief: idSchema }), z.strictObject({ study: idSchema })]);

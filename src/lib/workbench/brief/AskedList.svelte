@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type Brief } from '$lib/study/brief/brief';
-	import { givenBy } from '$lib/study/brief/given';
+	import { givenBy, notAsGiven } from '$lib/study/brief/given';
 	import { sayProgress, type AskedOf } from '$lib/study/brief/progress';
 	import Verdict from '../readings/Verdict.svelte';
 	import { openPlate } from '../index/plate-actions';
@@ -23,6 +23,7 @@
 	);
 	const ofWhole = $derived(asked.filter(({ plate }) => plate === null));
 	const open = $derived(workbench.plate?.id ?? null);
+	const other = $derived(open === null ? [] : notAsGiven(brief, workbench.document, open));
 </script>
 
 {#snippet check({ asks, of, holds, reason }: AskedOf)}
@@ -55,6 +56,7 @@
 				{:else}
 					<p class="given">Nothing is given here: all is open.</p>
 				{/if}
+				{#if other.length > 0}<p class="given"><b>Not as the brief has it now:</b> {other.join('; ')}.</p>{/if}
 			{/if}
 		</div>
 	{/each}

@@ -6,6 +6,7 @@
 	import AskedList from './AskedList.svelte';
 	import BriefSheet from './BriefSheet.svelte';
 	import HandInPart from './HandInPart.svelte';
+	import TakeOver from './TakeOver.svelte';
 
 	/** The brief that a study answers: its text, what is given and asked, and what came of it. */
 	let { workbench, id, brief }: { workbench: Workbench; id: string; brief: Brief } = $props();
@@ -22,6 +23,7 @@
 <section class="brief" aria-label="Brief">
 	<BriefSheet {brief} />
 	<AskedList {workbench} {brief} {asked} told={!workbench.isHidden} />
+	<p><TakeOver {workbench} {brief} /></p>
 	<HandInPart {workbench} {id} {asked} />
 </section>
 
