@@ -163,7 +163,7 @@
 		{/if}
 	</main>
 	{#if onTable.length > 0}
-		<div class="below">
+		<section class="below" aria-label="On the table">
 			<OnTable
 				{pinUp}
 				lines={onTable}
@@ -186,7 +186,7 @@
 					/>
 				{/key}
 			{/if}
-		</div>
+		</section>
 	{/if}
 </div>
 

@@ -24,7 +24,7 @@
 	);
 </script>
 
-<div class="side">
+<aside class="side" aria-label="The brief">
 	<ol aria-label="Plates of the brief">
 		{#each brief.plates as plate, i (plate.id)}
 			{@const drawing = drawPlate(plate, brief.linked, 'colours')}
@@ -53,7 +53,7 @@
 			<p>{missing.length === 0 ? 'Everybody has handed in.' : `Still missing: ${missing.join(', ')}.`}</p>
 		{/if}
 	</details>
-</div>
+</aside>
 
 <style>
 	.side {

@@ -89,7 +89,7 @@ export const readOurs = <Field extends string, T>(text: string, ours: OurFormat<
 export function readSealed<Field extends string, T>(text: string, ours: OurFormat<Field, T>): Sealed<T> {
 	const { head, content } = openOurs(text, ours.expected);
 	const { fingerprint, ...others } = content;
-	// Of what stands in the file: a later version may read it in another shape.
-	const asWritten = fingerprint === fingerprintOf(content[ours.field]);
-	return { content: contentOf({ head, content: others }, ours), asWritten };
+	const read = contentOf({ head, content: others }, ours);
+	// Of what stands in the file, once it is known to be such a thing: a later version may read it in another shape.
+	return { content: read, asWritten: fingerprint === fingerprintOf(content[ours.field]) };
 }

@@ -35,9 +35,9 @@
 			<Attempts {workbench} {plate} />
 			{#if settings.way === 'paint'}<Reach {workbench} {plate} />{/if}
 		{/if}
-		<PlateChecks {workbench} {plate} />
 		{#if settings}<ColourTable {workbench} colours={exercise.colours(at)} />{/if}
 	{/if}
+	<PlateChecks {workbench} {plate} />
 	{#if Further}<Further {workbench} {plate} />{/if}
 </section>
 
