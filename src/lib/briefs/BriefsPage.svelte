@@ -8,10 +8,13 @@
 	import { Making } from '$lib/studies/making.svelte';
 	import { today } from '$lib/studies/today';
 	import ListPage from '$lib/studies/ListPage.svelte';
+	import TemplatesDialog from '$lib/studies/TemplatesDialog.svelte';
 	import { briefOf, type Brief } from '$lib/study/brief/brief';
 	import { emptyTerms } from '$lib/study/brief/terms';
 	import { emptyStudy } from '$lib/study/new-study';
 	import { type ListQuery, type StudyLine, type StudyList } from '$lib/study/requests';
+	import { type StudyDocument } from '$lib/study/study';
+	import { loadBriefs, type Template } from '$lib/templates/templates';
 	import FileButton from '$lib/ui/FileButton.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
 
@@ -27,6 +30,21 @@
 			brief: emptyTerms(newId())
 		});
 	}
+
+	let choosing = $state(false);
+	let shipped = $state.raw<readonly Template[]>([]);
+
+	async function showShipped() {
+		shipped = await loadBriefs();
+		choosing = true;
+	}
+
+	/** A brief that ships, under its name, as a brief of one's own. */
+	const fromShipped = ({ name, document }: Template): StudyDocument => ({
+		...document,
+		titleBlock: { ...document.titleBlock, ...ownDefaults(), title: name, date: today() },
+		brief: { ...(document.brief ?? emptyTerms('')), id: newId() }
+	});
 
 	/** A brief that somebody handed out, to be set anew: the same brief, under its own name. */
 	const asSet = ({ title, by, course, unit, terms, linked, plates }: Brief) => ({
@@ -74,6 +92,7 @@
 >
 	{#snippet tools()}
 		<FileButton label="Read in a brief" accept=".json,application/json" onfiles={readIn} />
+		<Button class="act" disabled={making.busy} onclick={showShipped}>One that ships</Button>
 		<Button class="act main" disabled={making.busy} onclick={makeNew}>{making.busy ? 'Making…' : 'New brief'}</Button>
 	{/snippet}
 	{#snippet empty()}
@@ -85,3 +104,10 @@
 		<p><Button class="act main" disabled={making.busy} onclick={makeNew}>Make the first brief</Button></p>
 	{/snippet}
 </ListPage>
+
+<TemplatesDialog
+	bind:open={choosing}
+	title="Set a brief that ships"
+	templates={shipped}
+	onchoose={(brief) => void making.open(fromShipped(brief))}
+/>

@@ -16,10 +16,12 @@
 	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
 	import { droppedFiles } from './collect';
+	import ClassAtOnce from './ClassAtOnce.svelte';
 	import NotesPart from './NotesPart.svelte';
 	import OnTable from './OnTable.svelte';
 	import { PinUp } from './pin-up.svelte';
 	import PinUpSide from './PinUpSide.svelte';
+	import Room from './Room.svelte';
 	import WallSheet from './WallSheet.svelte';
 	import WallTools from './WallTools.svelte';
 
@@ -40,7 +42,8 @@
 	// svelte-ignore state_referenced_locally
 	let board = $state(remembered);
 	let view = $state.raw<View>(PLAIN_VIEW);
-	const ink = $derived(inksOn(BOARD_COLOURS[board])[INK]);
+	let inRoom = $state(false);
+	const ink = $derived(inksOn(BOARD_COLOURS[board])[INK]!);
 
 	onMount(() => void pinUp.readAll());
 
@@ -128,6 +131,7 @@
 			onchoose={(kind) => (view = { ...view, kind })}
 		/>
 		<BoardPicker bind:board />
+		<button class="act" disabled={pinUp.wall.length === 0} onclick={() => (inRoom = true)}>Show to the room</button>
 		<Menu kind="act main" label="Take it away" items={away} />
 	</header>
 	<PinUpSide {pinUp} />
@@ -151,6 +155,8 @@
 					the reason, and nothing else is lost.
 				</p>
 			</div>
+		{:else if pinUp.atOnce}
+			<ClassAtOnce {pinUp} {called} {view} />
 		{:else}
 			<ul class="wall" style:--size="{pinUp.size}px">
 				{#each pinUp.wall as { line, older } (line.id)}
@@ -189,6 +195,8 @@
 		</section>
 	{/if}
 </div>
+
+{#if inRoom}<Room {pinUp} {called} {view} {board} {ink} onclose={() => (inRoom = false)} />{/if}
 
 <style>
 	.page {

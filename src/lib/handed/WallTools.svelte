@@ -30,6 +30,9 @@
 		value={pinUp.sort}
 		onchoose={(sort) => (pinUp.sort = sort)}
 	/>
+	<button class="act" aria-pressed={pinUp.atOnce} onclick={() => (pinUp.atOnce = !pinUp.atOnce)}
+		>The class at once</button
+	>
 	<CheckField words="names" checked={pinUp.names} onset={(names) => (pinUp.names = names)} />
 	<CheckField
 		words="only those still to be looked at"

@@ -56,6 +56,8 @@ export class PinUp {
 	/** Of a sheet, in pixels. */
 	size = $state(150);
 	table = $state.raw<readonly string[]>([]);
+	/** Whether the whole class is seen at once, in place of the wall. */
+	atOnce = $state(false);
 
 	/** How far collecting is: files done, of how many. */
 	collecting = $state<{ done: number; of: number } | null>(null);

@@ -118,7 +118,12 @@
 	{/snippet}
 </ListPage>
 
-<TemplatesDialog bind:open={choosing} {templates} onchoose={(template) => void making.open(fromTemplate(template))} />
+<TemplatesDialog
+	title="Start from a template"
+	bind:open={choosing}
+	{templates}
+	onchoose={(template) => void making.open(fromTemplate(template))}
+/>
 
 <style>
 	.first {

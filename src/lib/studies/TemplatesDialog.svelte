@@ -6,15 +6,16 @@
 
 	interface Props {
 		open: boolean;
+		title: string;
 		templates: readonly Template[];
 		onchoose: (template: Template) => void;
 	}
 
 	/** The sheets to start from, each with its picture and what it is for. */
-	let { open = $bindable(), templates, onchoose }: Props = $props();
+	let { open = $bindable(), title, templates, onchoose }: Props = $props();
 </script>
 
-<Sheet bind:open title="Start from a template" wide>
+<Sheet bind:open {title} wide>
 	<ul>
 		{#each templates as template (template.name)}
 			{@const plate = template.document.plates[0]}

@@ -5,7 +5,11 @@ import { coloursOfPlate } from '$lib/plates/draw-plate';
 import { followed } from '$lib/study/followed';
 import { judgePlate } from '$lib/plates/judge-plate';
 import { scaleOf } from '$lib/plates/scales/scale-of';
-import { loadTemplates } from './templates';
+import { briefOf } from '$lib/study/brief/brief';
+import { decisionsOf, givenBy } from '$lib/study/brief/given';
+import { progressOf } from '$lib/study/brief/progress';
+import { takenUp } from '$lib/study/brief/take-up';
+import { loadBriefs, loadTemplates } from './templates';
 import { scalesPlateOf } from '../../../tests/support/plates';
 
 describe('templates', () => {
@@ -52,6 +56,43 @@ describe('templates', () => {
 			expect(least / greatest).toBeLessThan(0.5);
 			if (decision.oneWay) expect(chroma.indexOf(least)).toBe(chroma.length - 1);
 			else expect(chroma.indexOf(least)).toBeGreaterThan(1);
+		}
+	});
+});
+
+describe('the briefs that ship', () => {
+	it('are six, each with a text, something given, something asked of every plate, and a reflection', async () => {
+		const briefs = await loadBriefs();
+		expect(briefs.map(({ name }) => name)).toEqual([
+			'One hue, three ways',
+			'Two gradations',
+			'Four intervals by temperature and key',
+			'An interval in use',
+			'One yarn that looks like two',
+			'Light and shadow'
+		]);
+		for (const { name, document } of briefs) {
+			const brief = briefOf({ ...document, titleBlock: { ...document.titleBlock, title: name } })!;
+			const given = givenBy(brief);
+			expect(
+				given.every((plate) => plate.checks.length > 0),
+				name
+			).toBe(true);
+			expect(
+				given.some((plate) => plate.given.length > 0),
+				name
+			).toBe(true);
+			// Every key names something that is decided there: one that does not would give nothing.
+			for (const { plate, keys } of brief.terms.given) {
+				const found = brief.plates.find(({ id }) => id === plate)!;
+				const known = decisionsOf(found, brief.linked).map(({ key }) => key);
+				expect(
+					keys.filter((key) => !known.includes(key)),
+					name
+				).toEqual([]);
+			}
+			const asked = progressOf(takenUp(brief, { maker: 'Ines Marlow', date: '' }));
+			expect(asked.at(-1)).toMatchObject({ plate: null, holds: false });
 		}
 	});
 });

@@ -10,11 +10,18 @@ export const templateSchema = z.strictObject({
 });
 export type Template = z.infer<typeof templateSchema>;
 
-const FILES = import.meta.glob<unknown>('./*.json', { import: 'default' });
+type Files = Readonly<Record<string, () => Promise<unknown>>>;
+const TEMPLATES: Files = import.meta.glob<unknown>('./*.json', { import: 'default' });
+const BRIEFS: Files = import.meta.glob<unknown>('./briefs/*.json', { import: 'default' });
 
-/** All templates, in the order in which a course uses them. */
-export async function loadTemplates(): Promise<Template[]> {
-	const paths = Object.keys(FILES).sort((one, other) => one.localeCompare(other, 'en', { numeric: true }));
-	const contents = await Promise.all(paths.map((path) => FILES[path]!()));
+async function load(files: Files): Promise<Template[]> {
+	const paths = Object.keys(files).sort((one, other) => one.localeCompare(other, 'en', { numeric: true }));
+	const contents = await Promise.all(paths.map((path) => files[path]!()));
 	return contents.map((content) => templateSchema.parse(content));
 }
+
+/** All templates, in the order in which a course uses them. */
+export const loadTemplates = (): Promise<Template[]> => load(TEMPLATES);
+
+/** The briefs that ship, ready to be handed out, in the order of a course. */
+export const loadBriefs = (): Promise<Template[]> => load(BRIEFS);

@@ -1,0 +1,165 @@
+<script lang="ts">
+	import { seenHex } from '$lib/drawing/view';
+	import { type View } from '$lib/drawing/view-kinds';
+	import { coloursOfPlate } from '$lib/plates/draw-plate';
+	import { classColours, type WhichColour } from '$lib/study/handed/class-at-once';
+	import { type HandIn } from '$lib/study/handed/hand-in';
+	import { type HandInLine } from '$lib/study/handed/requests';
+	import { type PinUp } from './pin-up.svelte';
+
+	interface Props {
+		pinUp: PinUp;
+		called: (line: HandInLine) => string;
+		view: View;
+	}
+
+	/** One plate of the whole class at once: its colours seen from above, and their values in a row for each. */
+	let { pinUp, called, view }: Props = $props();
+
+	let which = $state<WhichColour>(0);
+	const plate = $derived(pinUp.plate ?? 0);
+	const read = $derived(
+		pinUp.wall.flatMap(({ line }) => {
+			const handIn = pinUp.handInOf(line.id);
+			return handIn ? [{ line, handIn }] : [];
+		})
+	);
+	const placeIn = (handIn: HandIn): number => pinUp.placeIn(handIn, plate);
+	const colours = $derived(
+		classColours(
+			read.map(({ handIn }) => handIn),
+			placeIn,
+			which
+		)
+	);
+	const rows = $derived(read.map(({ line, handIn }) => ({ line, colours: classColours([handIn], placeIn, which) })));
+	/** What the colours of the plate are called, by the brief's own. */
+	const names = $derived.by(() => {
+		const own = pinUp.brief.plates[plate];
+		return own ? coloursOfPlate(own, pinUp.brief.linked).map(({ name }, i) => `${i + 1}. ${name}`) : [];
+	});
+
+	/** No colour of a screen lies farther from grey in OKLab than this. */
+	const FARTHEST = 0.34;
+	const SIDE = 340;
+	const across = (a: number): number => (SIDE / 2) * (1 + a / FARTHEST);
+	const up = (b: number): number => (SIDE / 2) * (1 - b / FARTHEST);
+	const RINGS = [0.1, 0.2, 0.3] as const;
+</script>
+
+<section aria-label="The class at once">
+	<label>
+		Compared
+		<select
+			class="field"
+			value={which === null ? 'all' : String(which)}
+			onchange={(event) => (which = event.currentTarget.value === 'all' ? null : Number(event.currentTarget.value))}
+		>
+			<option value="all">all colours</option>
+			{#each names as name, i (i)}<option value={String(i)}>{name}</option>{/each}
+		</select>
+	</label>
+	<div class="two">
+		<figure>
+			<svg
+				viewBox="0 0 {SIDE} {SIDE}"
+				role="img"
+				aria-label="Hue and chroma from above, grey in the middle: {colours.length} colours"
+			>
+				{#each RINGS as ring (ring)}
+					<circle cx={SIDE / 2} cy={SIDE / 2} r={(SIDE / 2) * (ring / FARTHEST)} fill="none" stroke="#00000030" />
+				{/each}
+				{#each colours as { maker, name, hex, a, b }, i (i)}
+					<circle cx={across(a)} cy={up(b)} r="7" fill={seenHex(view, hex)}>
+						<title>{pinUp.names ? `${maker}: ` : ''}{name}, {hex}</title>
+					</circle>
+				{/each}
+			</svg>
+			<figcaption>Hue and chroma from above, grey in the middle (OKLab; rings at 0.1, 0.2, 0.3)</figcaption>
+		</figure>
+		<div class="values">
+			<p>Value, L*, from dark to light</p>
+			<ol>
+				{#each rows as { line, colours: own } (line.id)}
+					<li>
+						<span>{called(line)}</span>
+						<i aria-hidden="true">
+							{#each own as { hex, value }, k (k)}
+								<b style:left="{value}%" style:background={seenHex(view, hex)}></b>
+							{/each}
+						</i>
+						<span class="unseen">{own.map(({ value }) => value.toFixed(0)).join(', ')}</span>
+					</li>
+				{/each}
+			</ol>
+		</div>
+	</div>
+</section>
+
+<style>
+	section {
+		display: grid;
+		gap: 14px;
+		padding: 16px 18px;
+		background: #fff;
+		color: var(--ink);
+		font-size: 12px;
+	}
+	label {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+	}
+	.two {
+		display: grid;
+		grid-template-columns: minmax(240px, 360px) minmax(0, 1fr);
+		gap: 28px;
+	}
+	figure {
+		margin: 0;
+	}
+	svg {
+		width: 100%;
+		height: auto;
+		background: #f7f7f7;
+	}
+	figcaption,
+	p {
+		color: var(--soft);
+	}
+	ol {
+		display: grid;
+		gap: 3px;
+		margin: 6px 0 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 120px 1fr;
+		align-items: center;
+		gap: 10px;
+	}
+	li > span:first-child {
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
+	}
+	i {
+		position: relative;
+		height: 16px;
+		background: #f1f1f1;
+	}
+	b {
+		position: absolute;
+		top: 0;
+		bottom: 0;
+		width: 10px;
+		margin-left: -5px;
+	}
+	@media (max-width: 800px) {
+		.two {
+			grid-template-columns: 1fr;
+		}
+	}
+</style>
