@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
 import { axeFaults } from './axe';
 import { asBrief, briefOfTests, downloaded, fileOf, json, students } from './class';
@@ -109,6 +110,24 @@ test('a class of thirty is collected by file: what does not fit is told with its
 	await notes.getByLabel('Mark').fill('nearly there');
 	await notes.getByLabel('Mark').blur();
 	expect(await axeFaults(page)).toEqual([]);
+	// On paper: the wall, and the portfolio of one maker with the note, read by poppler's tools.
+	const printed = async (act: () => Promise<unknown>): Promise<string> => {
+		const [download] = await Promise.all([page.waitForEvent('download'), act()]);
+		return execFileSync('pdftotext', ['-layout', await download.path(), '-']).toString();
+	};
+	const wall = await printed(async () => {
+		await page.getByRole('button', { name: 'Take it away' }).click();
+		await page.getByRole('menuitem', { name: 'Print the wall, as PDF' }).click();
+	});
+	for (const { maker } of all) expect(wall).toContain(maker);
+	expect(wall.split('\f')).toHaveLength(4);
+	const portfolio = await printed(async () => {
+		await page.getByRole('button', { name: `${all[1]!.maker}: what to do` }).click();
+		await page.getByRole('menuitem', { name: 'Portfolio of its maker, as PDF' }).click();
+	});
+	expect(portfolio).toContain('On plate 1: Count by difference.');
+	expect(portfolio).toContain('Mark: nearly there');
+
 	const returned = await downloaded(page, () => notes.getByRole('button', { name: 'Give it back, as a file' }).click());
 	expect(returned.name).toMatch(/\.return\.json$/);
 	await page.reload();
@@ -137,6 +156,8 @@ test('requests about hand-ins that are not as expected are refused with their re
 	expect(await problem(await request.put('/api/hand-ins/nosuchhandin/given', { data: given }), 404)).toBe(
 		'no-such-hand-in'
 	);
+	const print = { ids: ['nosuchhandin'], title: 'T', notes: true, plate: null, page: { paper: 'a4', across: true } };
+	expect(await problem(await request.post('/api/hand-ins/print', { data: print }), 422)).toBe('unreadable');
 	expect((await request.get('/studies/nosuchstudy/pin-up')).status()).toBe(404);
 	expect((await request.get('/hand-ins/nosuchhandin')).status()).toBe(404);
 	const file = await readFile('package.json', 'utf8');

@@ -7,7 +7,7 @@ import { build, installDebianTools, installPackages, ROOT, run } from './ready.j
 const CORE = ['core', 'grounds'];
 /** What takes minutes and is only measured when it is asked for by name: the built server under load. */
 const LONG = ['load', 'prints'];
-const BROWSER = ['dial', 'scheme', 'list', 'editing', 'pictures', 'patterns', 'matching'];
+const BROWSER = ['dial', 'scheme', 'list', 'editing', 'pictures', 'patterns', 'matching', 'class'];
 
 installPackages();
 // Bundled as the product is, so that what is measured is what runs.

@@ -7,7 +7,9 @@ import {
 	handInListSchema,
 	type GiveBack,
 	type HandInList,
-	type HandInQuery
+	MOST_PRINTED,
+	type HandInQuery,
+	type PrintHanded
 } from '$lib/study/handed/requests';
 import { type Returned } from '$lib/study/handed/returned';
 import { type Sealed } from '$lib/study/our-file';
@@ -15,12 +17,13 @@ import { type StudyDocument } from '$lib/study/study';
 import { rasterAddress } from '$lib/drawing/raster-png';
 import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { newId } from '$lib/model/ids';
+import { asLine } from '$lib/model/line';
 import { drawPlate } from '$lib/plates/draw-plate';
 import { pictureKey, type Pixels } from '$lib/study/handed/stored-drawing';
 import { pictureWork } from './pictures';
 import { pathOfPicture } from '$lib/model/picture-path';
 import { ask, asJson } from './asking';
-import { handInName } from './files';
+import { downloadMade, handInName, plainName, type Making } from './files';
 import { readOursApart } from './reading';
 import { picturesAlong } from './study-zip';
 
@@ -132,3 +135,30 @@ export const handInFileName = ({ study }: HandIn): string => `${handInName(study
 /** "7 of 9 hold", or that nothing was asked. */
 export const sayHeld = ({ asked }: Pick<HandIn, 'asked'>): string =>
 	asked.length === 0 ? 'no checks' : sayProgress(asked);
+
+const ACROSS = { paper: 'a4', across: true } as const;
+
+/** Everything that one maker handed in, as far as it is here, as a PDF. Says in words what went wrong. */
+export async function downloadPortfolio(maker: string, notes: boolean, making: Making): Promise<string | null> {
+	const { lines } = await listHandIns({ maker });
+	const request: PrintHanded = {
+		ids: lines.map(({ id }) => id).slice(-MOST_PRINTED),
+		title: asLine(`Portfolio: ${maker}`),
+		notes,
+		plate: null,
+		page: ACROSS
+	};
+	return downloadMade(`${PATH}/print`, request, `${plainName(maker)}-portfolio.pdf`, making);
+}
+
+/** One plate of each hand-in as a wall, as a PDF. Says in words what went wrong. */
+export const downloadWall = (
+	{ ids, title, plate }: Pick<PrintHanded, 'ids' | 'title' | 'plate'>,
+	making: Making
+): Promise<string | null> =>
+	downloadMade(
+		`${PATH}/print`,
+		{ ids: ids.slice(0, MOST_PRINTED), title, plate, notes: false, page: ACROSS } satisfies PrintHanded,
+		`${plainName(title)}-pin-up.pdf`,
+		making
+	);

@@ -39,12 +39,15 @@
 		return own ? coloursOfPlate(own, pinUp.brief.linked).map(({ name }, i) => `${i + 1}. ${name}`) : [];
 	});
 
-	/** No colour of a screen lies farther from grey in OKLab than this. */
-	const FARTHEST = 0.34;
+	const RING = 0.1;
 	const SIDE = 340;
-	const across = (a: number): number => (SIDE / 2) * (1 + a / FARTHEST);
-	const up = (b: number): number => (SIDE / 2) * (1 - b / FARTHEST);
-	const RINGS = [0.1, 0.2, 0.3] as const;
+	/** As far as the strongest of them lies, to the next ring. */
+	const farthest = $derived(
+		Math.max(RING, RING * Math.ceil(Math.max(...colours.map(({ a, b }) => Math.hypot(a, b)), 0) / RING)) * 1.06
+	);
+	const across = (a: number): number => (SIDE / 2) * (1 + a / farthest);
+	const up = (b: number): number => (SIDE / 2) * (1 - b / farthest);
+	const rings = $derived(Array.from({ length: Math.floor(farthest / RING) }, (_, i) => RING * (i + 1)));
 </script>
 
 <section aria-label="The class at once">
@@ -66,8 +69,8 @@
 				role="img"
 				aria-label="Hue and chroma from above, grey in the middle: {colours.length} colours"
 			>
-				{#each RINGS as ring (ring)}
-					<circle cx={SIDE / 2} cy={SIDE / 2} r={(SIDE / 2) * (ring / FARTHEST)} fill="none" stroke="#00000030" />
+				{#each rings as ring (ring)}
+					<circle cx={SIDE / 2} cy={SIDE / 2} r={(SIDE / 2) * (ring / farthest)} fill="none" stroke="#00000030" />
 				{/each}
 				{#each colours as { maker, name, hex, a, b }, i (i)}
 					<circle cx={across(a)} cy={up(b)} r="7" fill={seenHex(view, hex)}>
@@ -75,7 +78,7 @@
 					</circle>
 				{/each}
 			</svg>
-			<figcaption>Hue and chroma from above, grey in the middle (OKLab; rings at 0.1, 0.2, 0.3)</figcaption>
+			<figcaption>Hue and chroma from above, grey in the middle (OKLab; a ring at each 0.1)</figcaption>
 		</figure>
 		<div class="values">
 			<p>Value, L*, from dark to light</p>
@@ -114,6 +117,9 @@
 		display: grid;
 		grid-template-columns: minmax(240px, 360px) minmax(0, 1fr);
 		gap: 28px;
+	}
+	select {
+		width: 260px;
 	}
 	figure {
 		margin: 0;

@@ -1,13 +1,15 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { download } from '$lib/client/files';
-	import { handInFileName, loadHandIn, sayHeld, type WithFile } from '$lib/client/handed';
+	import { downloadPortfolio, handInFileName, loadHandIn, sayHeld, type WithFile } from '$lib/client/handed';
 	import { sayDay } from '$lib/drawing/say-day';
 	import { begunFrom, drawnOtherwise } from '$lib/study/handed/hand-in';
 	import { type HandInLine } from '$lib/study/handed/requests';
 	import { Making } from '$lib/studies/making.svelte';
+	import Menu from '$lib/ui/Menu.svelte';
 	import PageHead from '$lib/ui/PageHead.svelte';
 	import Verdict from '$lib/workbench/readings/Verdict.svelte';
+	import { whileMade } from '$lib/workbench/study/while-made';
 	import FrozenPlate from './FrozenPlate.svelte';
 
 	/** What was handed in, as it was then: it can be looked at, and begun from. What came back with it stands beside it. */
@@ -28,6 +30,9 @@
 	const notes = $derived(line.returned?.notes ?? []);
 	const numberOf = (id: string): number => notes.findIndex((note) => note.id === id) + 1;
 	const ofWhole = $derived(notes.filter(({ plate }) => !handIn?.study.plates.some(({ id }) => id === plate)));
+
+	const portfolio = (notes: boolean) =>
+		void whileMade('the portfolio', (making) => downloadPortfolio(line.maker, notes, making));
 
 	function file() {
 		if (found) download(handInFileName(found.content), new Blob([found.text], { type: 'application/json' }));
@@ -54,6 +59,14 @@
 				onclick={() => handIn && void making.open(begunFrom(handIn))}>Begin from it</button
 			>
 			<button class="act" disabled={!found} onclick={file}>Save the file</button>
+			<Menu
+				kind="act"
+				label="Portfolio"
+				items={[
+					{ label: 'All that was handed in, with notes, as PDF', run: () => portfolio(true) },
+					{ label: 'The same without notes', run: () => portfolio(false) }
+				]}
+			/>
 			{#if line.study}<a class="act" href="/studies/{line.study}">To the study</a>{/if}
 		</div>
 		{#if !line.asWritten}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { download, plainName } from '$lib/client/files';
+	import { download, plainName, type Making } from '$lib/client/files';
+	import { downloadPortfolio, downloadWall } from '$lib/client/handed';
 	import { inksOn } from '$lib/drawing/inks';
 	import { sayDay } from '$lib/drawing/say-day';
 	import { PLAIN_VIEW, VIEWS, type View } from '$lib/drawing/view-kinds';
@@ -15,6 +16,7 @@
 	import Mark from '$lib/ui/Mark.svelte';
 	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
+	import { whileMade } from '$lib/workbench/study/while-made';
 	import { droppedFiles } from './collect';
 	import ClassAtOnce from './ClassAtOnce.svelte';
 	import NotesPart from './NotesPart.svelte';
@@ -73,6 +75,17 @@
 		pinUp.makers.filter(({ line }) => line.given.notes.length > 0 || line.given.mark !== '').length
 	);
 
+	/** The plate that hangs, of each; the first one where all hang. */
+	const printWall = (making: Making) =>
+		downloadWall(
+			{
+				ids: pinUp.wall.map(({ line }) => line.id),
+				title: brief.title,
+				plate: brief.plates[pinUp.plate ?? 0]?.id ?? null
+			},
+			making
+		);
+
 	function csv() {
 		const rows = pinUp.wall.flatMap(({ line }) => {
 			const handIn = pinUp.handInOf(line.id);
@@ -87,6 +100,11 @@
 			disabled: withNotes === 0,
 			run: () => pinUp.returnAll()
 		},
+		{
+			label: 'Print the wall, as PDF',
+			disabled: pinUp.wall.length === 0,
+			run: () => void whileMade('the PDF', printWall)
+		},
 		{ label: 'Marks and checks as CSV', disabled: pinUp.makers.length === 0, run: csv }
 	]);
 
@@ -97,6 +115,10 @@
 			run: () => void pinUp.give(line.id, line.given, !line.seen)
 		},
 		{ label: 'Give it back, as a file', run: () => pinUp.returnOne(line) },
+		{
+			label: 'Portfolio of its maker, as PDF',
+			run: () => void whileMade('the portfolio', (making) => downloadPortfolio(line.maker, true, making))
+		},
 		{ label: 'Take it off the wall', run: () => void pinUp.remove(line.id) }
 	];
 

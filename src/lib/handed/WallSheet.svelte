@@ -48,7 +48,7 @@
 		{:else if broken}<em>cannot be read</em>
 		{:else if drawings.length === 0}<em>{handIn ? 'no such plate' : '…'}</em>
 		{:else}
-			<span class="drawn" class:all={pinUp.plate === null}>
+			<span class="drawn" class:all={pinUp.plate === null} style:--columns={Math.ceil(Math.sqrt(drawings.length))}>
 				{#each drawings as drawing, i (i)}<DrawingCanvas {drawing} shapes={drawing.shapes} />{/each}
 			</span>
 		{/if}
@@ -126,7 +126,7 @@
 		width: 100%;
 	}
 	.all {
-		grid-template-columns: repeat(3, 1fr);
+		grid-template-columns: repeat(var(--columns), 1fr);
 		gap: 3px;
 		padding: 10px 4px 4px;
 	}

@@ -4,6 +4,10 @@ import { drawingToSvg, type PictureSource } from '$lib/drawing/svg';
 import { takenAway } from '$lib/drawing/taken-away';
 import { type Palette } from '$lib/model/palette';
 import { countPages, pagesOf } from '$lib/paper/paper';
+import { portfolioPages, wallPages, type PrintedHandIn } from '$lib/paper/handed-pages';
+import { readHandIn } from '$lib/study/handed/hand-in-file';
+import { type PrintHanded } from '$lib/study/handed/requests';
+import { type GivenBack } from '$lib/study/handed/returned';
 import { printRequestSchema } from '$lib/study/print';
 import { firstPlateSchema, pictureRequestSchema } from '$lib/study/requests';
 import { readAs, Refusal } from '../answer';
@@ -38,6 +42,37 @@ export const print = (text: string): Promise<Made<Uint8Array>> =>
 		// Drawn one after the other, as they are written.
 		const pages = () => pagesOf({ plates: copiesOf(plates), linked, questions, codes, sheet });
 		return pagesToPdf(pages, countPages(plates.length, sheet), titleBlock, page, reflection);
+	});
+
+/** What is printed of hand-ins: the request, and each as the text of its file, with what is given back with it. */
+export interface HandedToPrint {
+	readonly request: PrintHanded;
+	readonly files: readonly { readonly text: string; readonly given: GivenBack }[];
+}
+
+/** Hand-ins as a PDF, out of the texts of their files; one that cannot be read is left out, and hides no other. */
+export const printHanded = ({ request, files }: HandedToPrint): Promise<Made<Uint8Array>> =>
+	made(async () => {
+		const { title, notes, plate, page } = request;
+		const read = files.flatMap(({ text, given }): PrintedHandIn[] => {
+			try {
+				return [{ handIn: readHandIn(text).content, given: notes ? given : null }];
+			} catch {
+				return [];
+			}
+		});
+		const [first] = read;
+		if (!first) throw new Refusal(422, 'unreadable', 'None of these hand-ins can be read.', 'Take others.');
+		const { course, unit } = first.handIn.study.titleBlock;
+		const sheets = read.map(({ handIn }) => ({
+			handIn,
+			plate: handIn.study.plates.findIndex(({ id }) => id === plate)
+		}));
+		const pages = () => (plate === null ? portfolioPages(read) : wallPages(title, sheets));
+		const maker = plate === null ? first.handIn.maker : '';
+		const { pagesToPdf } = await import('../print/pdf');
+		const count = [...pages()].length;
+		return pagesToPdf(pages, count, { title, maker, course, unit, date: first.handIn.at.slice(0, 10) }, page);
 	});
 
 /** A plate as PNG, out of the text of a picture request. */

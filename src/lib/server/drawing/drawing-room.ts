@@ -3,6 +3,7 @@ import { type Palette } from '$lib/model/palette';
 import { Refusal } from '../answer';
 import { threadFile } from '../built';
 import { Lane, type Job } from './lane';
+import { type HandedToPrint } from './draw-thread';
 import { type Made } from './made';
 
 /** Megabytes that a thread may take for what it draws; it is ended where that is not enough. */
@@ -108,6 +109,10 @@ const slow = new Threads(1);
 /** Plates as a PDF, out of the text of a print request. @throws Refusal */
 export const print = (text: string, asking: Asking): Promise<Uint8Array<ArrayBuffer>> =>
 	slow.run('print', text, asking);
+
+/** Hand-ins as a PDF, out of the texts of their files. @throws Refusal */
+export const printHanded = (handed: HandedToPrint, asking: Asking): Promise<Uint8Array<ArrayBuffer>> =>
+	slow.run('printHanded', handed, asking);
 
 /** A plate as PNG, out of the text of a picture request. @throws Refusal */
 export const picture = (text: string, asking: Asking): Promise<Uint8Array<ArrayBuffer>> =>

@@ -7,7 +7,7 @@ import {
 	type HandInQuery,
 	type KeepHandIn
 } from '$lib/study/handed/requests';
-import { type Returned } from '$lib/study/handed/returned';
+import { givenBackSchema, type GivenBack, type Returned } from '$lib/study/handed/returned';
 import { Refusal } from '../answer';
 import { type Database, type Queries, type Row } from '../database/database';
 import { bringBack, setAside } from '../database/set-aside';
@@ -61,12 +61,19 @@ function readLine(row: Row): HandInLine | null {
 	}
 }
 
-/** The hand-ins of a brief, or of one study here, the oldest first, without what they hold. */
+/** Whose hand-ins are meant: all of a brief, of one study here, or of one maker, whatever the case of the name. */
+function whose(query: HandInQuery): [condition: string, value: string] {
+	if ('brief' in query) return ['brief = $1', query.brief];
+	if ('study' in query) return ['study = $1', query.study];
+	return ['lower(maker) = lower($1)', query.maker];
+}
+
+/** The hand-ins of a brief, of one study here, or of one maker, the oldest first, without what they hold. */
 export async function listHandIns(database: Queries, query: HandInQuery): Promise<HandInList> {
-	const [column, id] = 'brief' in query ? ['brief', query.brief] : ['study', query.study];
+	const [condition, value] = whose(query);
 	const rows = await database.query(
-		`select ${LINE} from hand_in where ${column} = $1 and deleted is null order by handed_in, id`,
-		[id]
+		`select ${LINE} from hand_in where ${condition} and deleted is null order by handed_in, id`,
+		[value]
 	);
 	const read = rows.map((row) => ({ id: String(row.id), line: readLine(row) }));
 	return {
@@ -117,3 +124,27 @@ export async function takeReturned(database: Queries, id: string, returned: Retu
 
 export const deleteHandIn = (database: Queries, id: string): Promise<boolean> => setAside(database, 'hand_in', id);
 export const restoreHandIn = (database: Queries, id: string): Promise<boolean> => bringBack(database, 'hand_in', id);
+
+const printedRow = z.object({
+	id: z.string(),
+	content: z.string(),
+	given: givenBackSchema,
+	// Of what came back, its notes and mark.
+	returned: z.object(givenBackSchema.shape).nullable()
+});
+
+/** The files of hand-ins in the order that is asked for, each with what was given back with it; what is not here is left out. */
+export async function filesToPrint(
+	database: Queries,
+	ids: readonly string[]
+): Promise<{ text: string; given: GivenBack }[]> {
+	const rows = await database.query(
+		'select id, content, given, returned from hand_in where id = any($1) and deleted is null',
+		[ids]
+	);
+	const read = rows.flatMap((row) => printedRow.safeParse(row).data ?? []);
+	return ids.flatMap((id) => {
+		const found = read.find((row) => row.id === id);
+		return found ? [{ text: found.content, given: found.returned ?? found.given }] : [];
+	});
+}

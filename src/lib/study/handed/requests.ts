@@ -3,6 +3,7 @@ import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
 import { revisionSchema } from '$lib/model/listed';
 import { LONGEST_OURS, type Sealed } from '../our-file';
+import { pageLayoutSchema } from '../print';
 import { fingerprintSchema, type HandIn } from './hand-in';
 import { givenBackSchema, returnedSchema } from './returned';
 
@@ -45,8 +46,12 @@ export function envelopeOf({ content, asWritten }: Sealed<HandIn>, text: string,
 	};
 }
 
-/** Whose hand-ins are listed: all of a brief, or those of one study here. */
-export const handInQuerySchema = z.union([z.strictObject({ brief: idSchema }), z.strictObject({ study: idSchema })]);
+/** Whose hand-ins are listed: all of a brief, those of one study here, or those of one maker. */
+export const handInQuerySchema = z.union([
+	z.strictObject({ brief: idSchema }),
+	z.strictObject({ study: idSchema }),
+	z.strictObject({ maker: lineSchema.min(1) })
+]);
 export type HandInQuery = z.infer<typeof handInQuerySchema>;
 
 export const handInLineSchema = z.strictObject({
@@ -72,3 +77,16 @@ export const giveBackSchema = z.strictObject({ revision: revisionSchema, given: 
 export type GiveBack = z.infer<typeof giveBackSchema>;
 
 export const givenSchema = z.strictObject({ revision: revisionSchema });
+
+export const MOST_PRINTED = 100;
+/** Hand-ins to be printed: each whole, one after the other, or one plate of each on a wall. */
+export const printHandedSchema = z.strictObject({
+	ids: z.array(idSchema).min(1).max(MOST_PRINTED),
+	title: lineSchema.min(1),
+	/** Whether notes and marks are printed with them. */
+	notes: z.boolean(),
+	/** The plate of the wall, by its id; null for a portfolio. */
+	plate: idSchema.nullable(),
+	page: pageLayoutSchema
+});
+export type PrintHanded = z.infer<typeof printHandedSchema>;
