@@ -12,7 +12,7 @@
 		pinUp: PinUp;
 		line: HandInLine;
 		called: string;
-		/** The plate that is looked at, by its id; null where the hand-in has none there. */
+		/** The plate that is looked at, by its id; null where the brief has none. */
 		plate: string | null;
 		/** Where the next note is to be pinned; null for beside the plate. */
 		at: Note['at'];
@@ -144,6 +144,9 @@
 		gap: 8px;
 		margin: 0;
 		padding: 0 0 0 18px;
+	}
+	ol {
+		list-style: decimal;
 	}
 	ul {
 		gap: 4px;

@@ -59,10 +59,8 @@
 	const onTable = $derived(pinUp.table.flatMap((id) => pinUp.lines.find((line) => line.id === id) ?? []));
 	let notedId = $state<string | null>(null);
 	const noted = $derived(onTable.find(({ id }) => id === notedId) ?? onTable.at(-1) ?? null);
-	const notedPlate = $derived.by(() => {
-		const handIn = noted && pinUp.handInOf(noted.id);
-		return handIn ? (handIn.study.plates[pinUp.placeIn(handIn, pinUp.plate ?? 0)]?.id ?? null) : null;
-	});
+	/** Plates of a hand-in have the ids of the brief's. */
+	const notedPlate = $derived(brief.plates[pinUp.plate ?? 0]?.id ?? null);
 
 	let pinning = $state(false);
 	let at = $state.raw<Note['at']>(null);
