@@ -20,6 +20,7 @@ import { newId } from '$lib/model/ids';
 import { asLine } from '$lib/model/line';
 import { drawPlate } from '$lib/plates/draw-plate';
 import { pictureKey, type Pixels } from '$lib/study/handed/stored-drawing';
+import { withPicturesKept } from './kept-pictures';
 import { pictureWork } from './pictures';
 import { pathOfPicture } from '$lib/model/picture-path';
 import { ask, asJson } from './asking';
@@ -128,6 +129,16 @@ export async function handIn(studyId: string, document: StudyDocument): Promise<
 	await keepHandIn(frozen, studyId);
 	return frozen;
 }
+
+/** A picture that carries its own data as a file. */
+function pngOf(address: string): Blob {
+	const letters = atob(address.slice(address.indexOf(',') + 1));
+	return new Blob([Uint8Array.from(letters, (letter) => letter.charCodeAt(0))], { type: 'image/png' });
+}
+
+/** A study begun from what was handed in, its pictures kept here first. @throws Error in words */
+export const begunHere = ({ study, pictures }: HandIn): Promise<StudyDocument> =>
+	withPicturesKept(study, new Map(Object.entries(pictures).map(([id, address]) => [id, pngOf(address)])));
 
 /** "furrow-anselm-2-four-intervals.handin.json" */
 export const handInFileName = ({ study }: HandIn): string => `${handInName(study.titleBlock)}.handin.json`;

@@ -2,12 +2,12 @@ import { unzip, zip, type Unzipped, type Zippable } from 'fflate';
 import { Problem } from '$lib/core/problem';
 import { MOST_OF_PICTURE, type PictureRef } from '$lib/model/picture';
 import { pathOfPicture } from '$lib/model/picture-path';
-import { mapPictures, picturesOf } from '$lib/plates/kinds';
+import { picturesOf } from '$lib/plates/kinds';
 import { type StudyDocument } from '$lib/study/study';
 import { LONGEST_OURS } from '$lib/study/our-file';
 import { writeStudyFile } from '$lib/study/study-file';
 import { ask } from './asking';
-import { sendPicture } from './pictures';
+import { withPicturesKept } from './kept-pictures';
 import { readOursApart } from './reading';
 import { MOST_OF_ZIP } from './zip-limits';
 
@@ -78,19 +78,11 @@ export async function studyOfZip(bytes: Uint8Array): Promise<StudyDocument> {
 	const ours = await readOursApart(new TextDecoder().decode(files[STUDY]));
 	if (ours.what !== 'study') throw new Problem('file', `The ${STUDY} in the zip is no study.`, EXPECTED);
 	const document = ours.study;
-	const kept = new Map<string, Pick<PictureRef, 'id' | 'width' | 'height'>>();
+	const pictures = new Map<string, Blob>();
 	for (const { id, name } of picturesAlong(document)) {
 		const file = files[`${FOLDER}${id}.png`];
 		if (!file) throw new Problem('file', `The picture “${name}” is not in the zip.`, 'the zip as it was taken away');
-		const never = new AbortController();
-		kept.set(
-			id,
-			await sendPicture(new Blob([file as Uint8Array<ArrayBuffer>]), { signal: never.signal, onsent: () => {} })
-		);
+		pictures.set(id, new Blob([file as Uint8Array<ArrayBuffer>]));
 	}
-	const asKept = (picture: PictureRef): PictureRef => {
-		const now = kept.get(picture.id);
-		return now ? { ...picture, id: now.id, width: now.width, height: now.height } : picture;
-	};
-	return { ...document, plates: document.plates.map((plate) => mapPictures(plate, asKept)) };
+	return withPicturesKept(document, pictures);
 }

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { download } from '$lib/client/files';
-	import { downloadPortfolio, handInFileName, loadHandIn, sayHeld, type WithFile } from '$lib/client/handed';
+	import { begunHere, downloadPortfolio, handInFileName, loadHandIn, sayHeld, type WithFile } from '$lib/client/handed';
 	import { sayDay } from '$lib/drawing/say-day';
-	import { begunFrom, drawnOtherwise } from '$lib/study/handed/hand-in';
+	import { drawnOtherwise } from '$lib/study/handed/hand-in';
 	import { type HandInLine } from '$lib/study/handed/requests';
 	import { Making } from '$lib/studies/making.svelte';
 	import Menu from '$lib/ui/Menu.svelte';
+	import { notices } from '$lib/ui/notices.svelte';
 	import PageHead from '$lib/ui/PageHead.svelte';
 	import Verdict from '$lib/workbench/readings/Verdict.svelte';
 	import { whileMade } from '$lib/workbench/study/while-made';
@@ -31,6 +32,15 @@
 	const numberOf = (id: string): number => notes.findIndex((note) => note.id === id) + 1;
 	const ofWhole = $derived(notes.filter(({ plate }) => !handIn?.study.plates.some(({ id }) => id === plate)));
 
+	async function begin() {
+		if (!handIn) return;
+		try {
+			await making.open(await begunHere(handIn));
+		} catch (error) {
+			notices.say(error instanceof Error ? error.message : 'It could not be begun from.');
+		}
+	}
+
 	const portfolio = (notes: boolean) =>
 		void whileMade('the portfolio', (making) => downloadPortfolio(line.maker, notes, making));
 
@@ -53,11 +63,7 @@
 						: ''}
 				</p>
 			</div>
-			<button
-				class="act"
-				disabled={!handIn || making.busy}
-				onclick={() => handIn && void making.open(begunFrom(handIn))}>Begin from it</button
-			>
+			<button class="act" disabled={!handIn || making.busy} onclick={() => void begin()}>Begin from it</button>
 			<button class="act" disabled={!found} onclick={file}>Save the file</button>
 			<Menu
 				kind="act"

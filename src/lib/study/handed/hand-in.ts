@@ -73,9 +73,6 @@ export function handInOf(
 	};
 }
 
-/** A study begun from what was handed in: the same work, to be gone on with. */
-export const begunFrom = ({ study }: HandIn): StudyDocument => study;
-
 /** A drawing as a text, without the pixels of pictures: those are never made anew. */
 const comparable = ({ shapes, ...drawing }: StoredDrawing): string =>
 	JSON.stringify({
