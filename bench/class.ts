@@ -1,5 +1,4 @@
 import { newPlate } from '../src/lib/plates/new-plate';
-import { KIND_NAMES } from '../src/lib/plates/kinds';
 import { type Plate } from '../src/lib/plates/plate';
 import { briefOf } from '../src/lib/study/brief/brief';
 import { emptyTerms } from '../src/lib/study/brief/terms';
@@ -10,19 +9,11 @@ import { newStudy } from '../src/lib/study/new-study';
 import { ADDRESS, countLongTasks, inBrowser, keep, longTasks, measuring, spent } from './browser';
 
 const HAND_INS = 30;
-/** A plate of every kind, and a second one of scales: nine. */
+/** A plate of every kind, and a second one of mixes: nine. */
 const start = newStudy('A class', '2026-11-02');
-const plates: Plate[] = [
-	...KIND_NAMES.map((kind) => newPlate(kind, start)),
-	{ ...start.plates[0]!, id: 'ninthplate00' } as Plate
-].map((plate, i) => ({ ...plate, id: `plateofclas${i}` }));
-const set = {
-	...start,
-	plates: plates.map((plate, i) =>
-		'scales' in plate ? { ...plate, scales: plate.scales.map((scale) => ({ ...scale, id: `scaleofclas${i}` })) } : plate
-	),
-	brief: emptyTerms('briefofclass')
-};
+const KINDS = ['wheel', 'scheme', 'mixes', 'grounds', 'picture', 'pattern', 'matching', 'mixes'] as const;
+const plates: Plate[] = [...start.plates, ...KINDS.map((kind) => newPlate(kind, start))];
+const set = { ...start, plates, brief: emptyTerms('briefofclass') };
 
 /** What thirty hand-ins of nine plates cost the page on which they are collected and hung. */
 await inBrowser(async (page) => {
