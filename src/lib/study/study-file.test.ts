@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { z } from 'zod';
 import { Problem } from '$lib/core/problem';
 import { newStudy } from './new-study';
 import { pageSize } from './print';
-import { LONGEST_OURS } from './our-file';
+import { LONGEST_OURS, readOurs } from './our-file';
 import { readStudyFile, writeStudyFile } from './study-file';
 import { largestStudy } from '../../../tests/support/largest-study';
 import { scalesPlateOf } from '../../../tests/support/plates';
@@ -49,6 +50,27 @@ describe('a study as a file', () => {
 		scalesPlateOf(lost).checks = [{ id: 'check00001', scale: 'nosuchscale1', rule: { rule: 'not-pure' } }];
 		expect(refused(writeStudyFile(lost))).toContain('a check of a scale that its plate has');
 		expect(refused('x'.repeat(LONGEST_OURS + 1))).toContain('characters');
+	});
+});
+
+describe('a format of ours', () => {
+	const LOOM = {
+		format: 'ricercar loom',
+		version: 3,
+		field: 'loom',
+		schema: z.strictObject({ threads: z.int(), width: z.int() }),
+		expected: 'a loom',
+		bringOver: {
+			1: (content: unknown) => ({ threads: content }),
+			2: (content: unknown) => ({ ...(content as object), width: 80 })
+		}
+	} as const;
+	const written = (version: number, loom: unknown) => JSON.stringify({ format: 'ricercar loom', version, loom });
+
+	it('brings what an earlier version wrote over, version by version', () => {
+		for (const text of [written(1, 40), written(2, { threads: 40 }), written(3, { threads: 40, width: 80 })])
+			expect(readOurs(text, LOOM)).toEqual({ threads: 40, width: 80 });
+		expect(() => readOurs(written(2, { threads: 'many' }), LOOM)).toThrow(/loom › threads/);
 	});
 });
 
