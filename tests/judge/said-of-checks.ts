@@ -1,4 +1,4 @@
-import { type ColourRule } from '../../src/lib/core/brief/colour-rules';
+import { type ColourDemand } from '../../src/lib/core/brief/asked-of-colours';
 import { type GroundRule } from '../../src/lib/core/brief/ground-rules';
 import { type MixRule } from '../../src/lib/core/brief/mix-rules';
 import { type PictureRule } from '../../src/lib/core/brief/picture-rules';
@@ -19,7 +19,7 @@ interface Judged {
 	readonly so: boolean;
 }
 
-type AnyRule = ColourRule | GroundRule | MixRule | SchemeRule | WheelRule | PictureRule;
+type AnyRule = ColourDemand | GroundRule | MixRule | SchemeRule | WheelRule | PictureRule;
 type Of<R extends AnyRule['rule']> = Extract<AnyRule, { rule: R }>;
 
 /** A check of a plate as it was judged, with what it is judged of. */

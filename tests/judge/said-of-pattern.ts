@@ -1,4 +1,4 @@
-import { isColourRule } from '../../src/lib/core/brief/colour-rules';
+import { isColourDemand } from '../../src/lib/core/brief/asked-of-colours';
 import { remarksOnDesign } from '../../src/lib/core/pattern/remarks';
 import { type SentenceKey } from '../../src/lib/core/sentence-keys';
 import { type ColourSource } from '../../src/lib/model/colour-text';
@@ -42,7 +42,7 @@ export function saidOfPattern(plate: PatternPlate): Judged[] {
 	].map(({ key, words }): Judged => ({ key, words, so: judgeOf(key)(words, shown) }));
 	const verdicts = pattern.checks.judged(plate, []).flatMap(({ id, key, reason, holds }): Judged[] => {
 		const { rule } = plate.checks.find((check) => check.id === id)!;
-		return isColourRule(rule) ? [] : [{ key, words: reason, so: judgeOf(key)(reason, { ...shown, rule, holds }) }];
+		return isColourDemand(rule) ? [] : [{ key, words: reason, so: judgeOf(key)(reason, { ...shown, rule, holds }) }];
 	});
 	const words = pattern.describe(plate, []);
 	const [columns, filled, cells] = numbersIn(words);

@@ -23,6 +23,7 @@ import { pictureKey, type Pixels } from '$lib/study/handed/stored-drawing';
 import { withPicturesKept } from './kept-pictures';
 import { pictureWork } from './pictures';
 import { pathOfPicture } from '$lib/model/picture-path';
+import { asData } from './as-data';
 import { ask, asJson } from './asking';
 import { downloadMade, handInName, plainName, type Making } from './files';
 import { readOursApart } from './reading';
@@ -69,14 +70,6 @@ export async function giveBack(id: string, given: GiveBack): Promise<number> {
 /** Keeps what came back with a hand-in of one's own. @throws Error in words */
 export const takeReturned = (returned: Returned): Promise<Response> =>
 	ask(`${PATH}/${returned.handIn}/returned`, asJson('PUT', returned));
-
-const asData = (blob: Blob): Promise<string> =>
-	new Promise((done, fail) => {
-		const reader = new FileReader();
-		reader.onload = () => done(reader.result as string);
-		reader.onerror = () => fail(new Error('A picture could not be read.'));
-		reader.readAsDataURL(blob);
-	});
 
 /** The pictures that a study brings along, as they stand in a hand-in. @throws Error in words */
 async function picturesIn(document: StudyDocument): Promise<HandIn['pictures']> {

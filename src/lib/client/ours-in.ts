@@ -1,11 +1,9 @@
 import { Problem } from '$lib/core/problem';
 import { LONGEST_OURS } from '$lib/study/our-file';
 import { type Ours } from '$lib/study/read-ours';
+import { isZip } from './is-zip';
 import { readOursApart } from './reading';
 import { MOST_OF_ZIP } from './zip-limits';
-
-/** A zip begins with these letters (APPNOTE 6.3, 4.3.7), whatever it is called. */
-const isZip = async (file: File): Promise<boolean> => (await file.slice(0, 4).text()) === 'PK\u0003\u0004';
 
 /** What a file of ours holds: JSON, or a study with its pictures as a zip. @throws Problem `file`, Error in words */
 export async function oursOfFile(file: File): Promise<Ours> {

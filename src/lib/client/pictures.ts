@@ -6,6 +6,7 @@ import { type Drawing, type Of } from '$lib/drawing/drawing';
 import { type PictureSource } from '$lib/drawing/svg';
 import { type PictureWork } from '$lib/workers/pictures';
 import { problemSchema } from '$lib/study/requests';
+import { asData } from './as-data';
 import { UNREACHABLE } from './reason';
 
 let remote: Remote<PictureWork> | null = null;
@@ -83,14 +84,6 @@ export async function pictureFile(id: string): Promise<Blob> {
 	if (!response.ok) throw new Error('A picture of this study is not here any more.');
 	return response.blob();
 }
-
-const asData = (blob: Blob): Promise<string> =>
-	new Promise((done, fail) => {
-		const reader = new FileReader();
-		reader.onload = () => done(reader.result as string);
-		reader.onerror = () => fail(new Error('A picture could not be read.'));
-		reader.readAsDataURL(blob);
-	});
 
 const fileOf = ({ id, seen }: Of<'image'>): Promise<Blob> =>
 	seen.as === 'itself' && !seen.view ? pictureFile(id) : pictureWork().png(id, seen);

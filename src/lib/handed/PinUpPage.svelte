@@ -11,6 +11,7 @@
 	import { marksCsv } from '$lib/study/handed/marks-csv';
 	import { type HandInLine, type HandInList } from '$lib/study/handed/requests';
 	import { type Note } from '$lib/study/handed/returned';
+	import { carriesFiles } from '$lib/ui/carries-files';
 	import BoardPicker from '$lib/ui/BoardPicker.svelte';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
 	import Mark from '$lib/ui/Mark.svelte';
@@ -120,7 +121,6 @@
 		{ label: 'Take it off the wall', run: () => void pinUp.remove(line.id) }
 	];
 
-	const carriesFiles = ({ dataTransfer }: DragEvent): boolean => dataTransfer?.types.includes('Files') ?? false;
 	async function drop(event: DragEvent) {
 		if (!carriesFiles(event) || !event.dataTransfer) return;
 		event.preventDefault();

@@ -1,4 +1,5 @@
 import { unzip } from 'fflate';
+import { isZip } from '$lib/client/is-zip';
 import { Problem } from '$lib/core/problem';
 import { LONGEST_OURS } from '$lib/study/our-file';
 
@@ -11,8 +12,6 @@ export interface Brought {
 const MOST_FILES = 400;
 const MOST_UNPACKED = 400_000_000;
 const MOST_ZIP = 200_000_000;
-
-const isZip = async (file: File): Promise<boolean> => (await file.slice(0, 4).text()) === 'PK\u0003\u0004';
 
 /** What is called by its last part: paths in a zip or a folder say nothing to us. */
 const bareName = (path: string): string => path.split(/[/\\]/).at(-1) ?? path;

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import {
-	COLOUR_RULES,
-	colourRules,
-	isColourRule,
+	COLOUR_DEMANDS,
+	colourDemands,
+	isColourDemand,
 	MOST_ASKED,
-	type ColourRule,
+	type ColourDemand,
 	type MadeColours
-} from '$lib/core/brief/colour-rules';
+} from '$lib/core/brief/asked-of-colours';
 import { bothBooks, type RuleBook } from '$lib/core/brief/rule-book';
 import { toLinear } from '$lib/core/colour/colour';
 import { readColour } from '$lib/core/colour/read';
@@ -22,16 +22,16 @@ import { type NamedCode } from './kind';
 const value = z.number().min(0).max(100);
 const count = z.int().min(0).max(MOST_ASKED);
 
-/** What can be asked of the colours of any plate, as `ColourRule` of the core has it. */
-export const colourRuleSchemas = [
-	z.strictObject({ rule: z.literal(COLOUR_RULES[0]), least: count, most: count }),
-	z.strictObject({ rule: z.literal(COLOUR_RULES[1]), least: value }),
-	z.strictObject({ rule: z.literal(COLOUR_RULES[2]), least: value }),
-	z.strictObject({ rule: z.literal(COLOUR_RULES[3]), within: value }),
-	z.strictObject({ rule: z.literal(COLOUR_RULES[4]), is: z.enum(['high', 'low']), limit: value }),
-	z.strictObject({ rule: z.literal(COLOUR_RULES[5]), is: z.enum(['warm', 'cool', 'both']) }),
+/** What can be asked of the colours of any plate, as `ColourDemand` of the core has it. */
+export const colourDemandSchemas = [
+	z.strictObject({ rule: z.literal(COLOUR_DEMANDS[0]), least: count, most: count }),
+	z.strictObject({ rule: z.literal(COLOUR_DEMANDS[1]), least: value }),
+	z.strictObject({ rule: z.literal(COLOUR_DEMANDS[2]), least: value }),
+	z.strictObject({ rule: z.literal(COLOUR_DEMANDS[3]), within: value }),
+	z.strictObject({ rule: z.literal(COLOUR_DEMANDS[4]), is: z.enum(['high', 'low']), limit: value }),
+	z.strictObject({ rule: z.literal(COLOUR_DEMANDS[5]), is: z.enum(['warm', 'cool', 'both']) }),
 	z.strictObject({
-		rule: z.literal(COLOUR_RULES[6]),
+		rule: z.literal(COLOUR_DEMANDS[6]),
 		palette: z.array(colourTextSchema).min(1).max(60).readonly(),
 		within: value
 	})
@@ -111,7 +111,7 @@ function checksBy<P extends Checked<R>, R, M>(
 
 /** How near a colour has to lie to one of a palette, to begin with (ΔE00). */
 export const NEAR_PALETTE = 2;
-const allOfPalette = (palette: readonly string[]): ColourRule => ({
+const allOfPalette = (palette: readonly string[]): ColourDemand => ({
 	rule: 'of-palette',
 	palette,
 	within: NEAR_PALETTE
@@ -121,19 +121,19 @@ const named = ({ name, hex }: NamedCode) => ({ name, linear: toLinear(readColour
 
 /** Checks of a kind by its own book and by that of colours, whatever they are on. */
 export function checksOfColoursAnd<
-	P extends Checked<ColourRule | R>,
+	P extends Checked<ColourDemand | R>,
 	R extends { readonly rule: string },
 	M extends object
 >(
 	book: RuleBook<R, M>,
 	make: (plate: P, linked: readonly LinkedColour[]) => M,
 	colours: (plate: P, linked: readonly LinkedColour[]) => readonly NamedCode[],
-	ofPalette: (palette: readonly string[]) => ColourRule | R = allOfPalette
+	ofPalette: (palette: readonly string[]) => ColourDemand | R = allOfPalette
 ): KindChecks<P> {
-	const both = bothBooks<ColourRule, R, M & MadeColours>(colourRules, book, isColourRule);
+	const both = bothBooks<ColourDemand, R, M & MadeColours>(colourDemands, book, isColourDemand);
 	const made = (plate: P, linked: readonly LinkedColour[]) => ({
 		...make(plate, linked),
 		colours: colours(plate, linked).map(named)
 	});
-	return checksBy<P, ColourRule | R, M & MadeColours>(both, made, ofPalette);
+	return checksBy<P, ColourDemand | R, M & MadeColours>(both, made, ofPalette);
 }

@@ -4,6 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { deleteStudy, duplicateStudy, renameStudy, restoreStudy } from '$lib/client/studies';
 	import { SORTS, type ListQuery, type StudyLine, type StudyList } from '$lib/study/requests';
+	import { carriesFiles } from '$lib/ui/carries-files';
 	import { type MenuItem } from '$lib/ui/Menu.svelte';
 	import { notices } from '$lib/ui/notices.svelte';
 	import PageHead from '$lib/ui/PageHead.svelte';
@@ -113,9 +114,6 @@
 		observer.observe(end);
 		return () => observer.disconnect();
 	}
-
-	/** A file that is dropped is never opened in the page's place. */
-	const carriesFiles = ({ dataTransfer }: DragEvent): boolean => dataTransfer?.types.includes('Files') ?? false;
 
 	function drop(event: DragEvent) {
 		if (!carriesFiles(event)) return;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { FIGURE_FORMS } from '$lib/drawing/figure';
 import { colourSourceSchema } from '$lib/model/colour-text';
-import { attemptRuleSchema, checksOf, colourRuleSchemas } from '../checks-by';
+import { attemptRuleSchema, checksOf, colourDemandSchemas } from '../checks-by';
 import { plateFields } from '$lib/model/plate-fields';
 import { strengthsSchema } from '$lib/model/own-contrast';
 import { keptPaletteSchema } from '$lib/model/palette';
@@ -12,12 +12,12 @@ export type GroundForm = (typeof GROUND_FORMS)[number];
 export const LARGEST_GROUND = 1;
 
 const difference = z.number().min(0).max(100);
-/** What figures on grounds can be asked to meet, as `GroundRule` and `ColourRule` of the core have it. */
+/** What figures on grounds can be asked to meet, as `GroundRule` and `ColourDemand` of the core have it. */
 const ruleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('figures-identical'), within: difference }),
 	z.strictObject({ rule: z.literal('grounds-differ'), least: difference }),
 	attemptRuleSchema,
-	...colourRuleSchemas
+	...colourDemandSchemas
 ]);
 
 /** What every plate of grounds has, and what goes with it from one exercise to another. */

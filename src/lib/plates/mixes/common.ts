@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { plateFields } from '$lib/model/plate-fields';
-import { attemptRuleSchema, checksOf, colourRuleSchemas } from '../checks-by';
+import { attemptRuleSchema, checksOf, colourDemandSchemas } from '../checks-by';
 
 export const LEAST_MIXED = 2;
 export const MOST_MIXED = 6;
@@ -10,11 +10,11 @@ export const MOST_PARTS = 20;
 /** A parent of a mix and how many parts of it there are. */
 const mixedSchema = z.strictObject({ colour: colourSourceSchema, parts: z.number().min(0).max(MOST_PARTS) });
 
-/** What mixes can be asked to meet, as `MixRule` and `ColourRule` of the core have it. */
+/** What mixes can be asked to meet, as `MixRule` and `ColourDemand` of the core have it. */
 const ruleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('overlap-transparent') }),
 	attemptRuleSchema,
-	...colourRuleSchemas
+	...colourDemandSchemas
 ]);
 
 /** What every plate of mixes has, and what goes with it from one exercise to another. */

@@ -7,7 +7,7 @@ import { idSchema } from '$lib/model/ids';
 import { drawnSchema } from '$lib/model/drawn';
 import { lineSchema } from '$lib/model/line';
 import { plateFields } from '$lib/model/plate-fields';
-import { checksOf, colourRuleSchemas } from '../checks-by';
+import { checksOf, colourDemandSchemas } from '../checks-by';
 import { CELLS_TEXT, MOST_CELLS, MOST_COLOURS } from './cells-text';
 import { SHIPPED_DRAWINGS } from './drawings/names';
 
@@ -50,7 +50,7 @@ export const MOST_CLIMATES = 5;
 
 const share = z.number().min(0).max(1);
 const difference = z.number().min(0).max(100);
-/** What a design can be asked to meet, as `PatternRule` and `ColourRule` of the core have it. */
+/** What a design can be asked to meet, as `PatternRule` and `ColourDemand` of the core have it. */
 const patternRuleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('uses-all') }),
 	z.strictObject({ rule: z.literal('at-most'), most: z.int().min(1).max(MOST_COLOURS) }),
@@ -61,7 +61,7 @@ const patternRuleSchema = z.discriminatedUnion('rule', [
 		palette: z.array(colourTextSchema).min(1).max(60).readonly(),
 		within: difference
 	}),
-	...colourRuleSchemas
+	...colourDemandSchemas
 ]);
 
 export const MOST_SEED = 999_999;

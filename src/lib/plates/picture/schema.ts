@@ -4,7 +4,7 @@ import { ORDERS } from '$lib/core/picture/order';
 import { METHODS } from '$lib/core/scale/mixing';
 import { idSchema } from '$lib/model/ids';
 import { LONGEST_KEPT, pictureRefSchema } from '$lib/model/picture';
-import { checksOf, colourRuleSchemas } from '../checks-by';
+import { checksOf, colourDemandSchemas } from '../checks-by';
 import { plateFields } from '$lib/model/plate-fields';
 
 export const LEAST_COLOURS = 2;
@@ -60,10 +60,10 @@ const measuredSchema = z.strictObject({
 	farthest: spotSchema.nullable()
 });
 
-/** What colours out of a picture can be asked to meet, as `PictureRule` and `ColourRule` of the core have it. */
+/** What colours out of a picture can be asked to meet, as `PictureRule` and `ColourDemand` of the core have it. */
 const ruleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('stands-for'), within: value }),
-	...colourRuleSchemas
+	...colourDemandSchemas
 ]);
 
 /** What is largest on the plate. */

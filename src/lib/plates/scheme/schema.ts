@@ -3,7 +3,7 @@ import { DIRECTIONS, MOST_RELATIVES, RELATIVE_SIZES } from '$lib/core/scheme/rel
 import { SCHEMES } from '$lib/core/scheme/schemes';
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
-import { checksOf, colourRuleSchemas } from '../checks-by';
+import { checksOf, colourDemandSchemas } from '../checks-by';
 import { plateFields } from '$lib/model/plate-fields';
 import { keptPaletteSchema } from '$lib/model/palette';
 
@@ -16,10 +16,10 @@ export const MOST_CHOSEN = 60;
 export const ROLES = ['ground', 'broad', 'figure', 'line', 'accent'] as const;
 export type Role = (typeof ROLES)[number];
 
-/** What a scheme can be asked to meet, as `SchemeRule` and `ColourRule` of the core have it. */
+/** What a scheme can be asked to meet, as `SchemeRule` and `ColourDemand` of the core have it. */
 const ruleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('is-scheme'), is: z.enum(SCHEMES) }),
-	...colourRuleSchemas
+	...colourDemandSchemas
 ]);
 
 const MOST_STRENGTH = 1000;

@@ -5,10 +5,10 @@ import { HUE_COUNTS, MAKINGS, MOST_RINGS, RING_RECIPES } from '$lib/core/scheme/
 import { WHEELS } from '$lib/core/scheme/wheel';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { plateFields } from '$lib/model/plate-fields';
-import { checksOf, colourRuleSchemas } from '../checks-by';
+import { checksOf, colourDemandSchemas } from '../checks-by';
 import { LABELS } from '$lib/drawing/label';
 
-/** What a wheel can be asked to meet, as `WheelRule` and `ColourRule` of the core have it. */
+/** What a wheel can be asked to meet, as `WheelRule` and `ColourDemand` of the core have it. */
 const ruleSchema = z.discriminatedUnion('rule', [
 	z.strictObject({ rule: z.literal('on-wheel'), is: z.enum(WHEELS) }),
 	z.strictObject({
@@ -18,7 +18,7 @@ const ruleSchema = z.discriminatedUnion('rule', [
 			.min(1)
 			.max(2 * MOST_RINGS)
 	}),
-	...colourRuleSchemas
+	...colourDemandSchemas
 ]);
 
 const ringsSchema = z.strictObject({ recipe: z.enum(RING_RECIPES), count: z.int().min(0).max(MOST_RINGS) });

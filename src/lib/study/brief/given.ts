@@ -44,6 +44,19 @@ function brokenOn(plate: Plate, linked: readonly LinkedColour[], { given, checks
 	return [...given, ...checks].flatMap(({ key, name, value }) => (now.get(key) === value ? [] : [name]));
 }
 
+/** The first that is not as given now and was before; what was is only asked where something is broken, as hardly ever at a turn of a dial. */
+function firstBroken(
+	plate: Plate,
+	linked: readonly LinkedColour[],
+	given: GivenPlate,
+	stood: () => readonly string[]
+): string | undefined {
+	const broken = brokenOn(plate, linked, given);
+	if (broken.length === 0) return undefined;
+	const before = stood();
+	return broken.find((name) => !before.includes(name));
+}
+
 const isAnswered = (plate: Plate): boolean => kindOf(plate).answered?.(plate) ?? false;
 
 /** What of a plate is not as its brief gives it, in words: it was so before the brief was taken over. */
@@ -68,8 +81,7 @@ export function refusedBy(before: StudyDocument, after: StudyDocument): string |
 		const [was, is] = [before, after].map(({ plates }) => plates.find(({ id }) => id === given.id));
 		if (!was || (was === is && before.linked === after.linked)) continue;
 		if (!is) return `The brief asks for the plate “${was.title}”: it stays.`;
-		const stood = brokenOn(was, before.linked, given);
-		const [broken] = brokenOn(is, after.linked, given).filter((name) => !stood.includes(name));
+		const broken = firstBroken(is, after.linked, given, () => brokenOn(was, before.linked, given));
 		if (broken !== undefined) return `${broken[0]!.toUpperCase()}${broken.slice(1)} is given by the brief.`;
 		if (isHidden(after) && isAnswered(is) && !isAnswered(was))
 			return 'Answers are put away until this brief is handed in.';

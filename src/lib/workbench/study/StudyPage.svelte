@@ -5,6 +5,7 @@
 	import { benchOf, loadBenches } from '$lib/plates/benches.svelte';
 	import { type Study } from '$lib/study/study';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
+	import { carriesFiles } from '$lib/ui/carries-files';
 	import { Beside, setBeside } from '$lib/ui/beside.svelte';
 	import LinkedColours from '../index/LinkedColours.svelte';
 	import PlateIndex from '../index/PlateIndex.svelte';
@@ -96,9 +97,6 @@
 		void bringOnPlates(workbench, files);
 		void bringDrawing(workbench, drawings);
 	}
-
-	/** A file that is dropped is never opened in the page's place, whatever it is. */
-	const carriesFiles = ({ dataTransfer }: DragEvent): boolean => dataTransfer?.types.includes('Files') ?? false;
 
 	function dropFiles(event: DragEvent) {
 		if (!carriesFiles(event)) return;

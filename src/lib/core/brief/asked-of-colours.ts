@@ -11,7 +11,7 @@ import { limit, span, type RuleBook } from './rule-book';
 import { HIGH_KEY, LOW_KEY, type Verdict } from './rules';
 
 /** What a brief can ask of the colours of a plate, whatever is on it. */
-export type ColourRule =
+export type ColourDemand =
 	/** So many different colours. */
 	| { readonly rule: 'colours'; readonly least: number; readonly most: number }
 	/** Any two of them differ by so many ΔE00. */
@@ -27,7 +27,7 @@ export type ColourRule =
 	/** Every colour within so many ΔE00 of one of the palette (CSS texts). */
 	| { readonly rule: 'of-palette'; readonly palette: readonly string[]; readonly within: number };
 
-export const COLOUR_RULES = [
+export const COLOUR_DEMANDS = [
 	'colours',
 	'all-apart',
 	'value-range',
@@ -35,11 +35,11 @@ export const COLOUR_RULES = [
 	'all-key',
 	'all-temperature',
 	'of-palette'
-] as const satisfies readonly ColourRule['rule'][];
+] as const satisfies readonly ColourDemand['rule'][];
 
 /** Whether a rule asks something of colours, whatever they are on. */
-export const isColourRule = (rule: { readonly rule: string }): rule is ColourRule =>
-	(COLOUR_RULES as readonly string[]).includes(rule.rule);
+export const isColourDemand = (rule: { readonly rule: string }): rule is ColourDemand =>
+	(COLOUR_DEMANDS as readonly string[]).includes(rule.rule);
 
 /** A colour of a plate with what it is called there; linear sRGB. */
 export interface NamedLinear {
@@ -103,7 +103,7 @@ function judgeRange(colours: readonly NamedLinear[], limitOf: { least: number } 
 
 function judgeKey(
 	colours: readonly NamedLinear[],
-	{ is, limit: border }: Extract<ColourRule, { rule: 'all-key' }>
+	{ is, limit: border }: Extract<ColourDemand, { rule: 'all-key' }>
 ): Verdict {
 	const [darkest, lightest] = valuesOf(colours);
 	const worst = is === 'high' ? darkest : lightest;
@@ -125,7 +125,7 @@ function judgeTemperature(colours: readonly NamedLinear[], is: 'warm' | 'cool' |
 
 function judgePalette(
 	colours: readonly NamedLinear[],
-	{ palette, within }: Extract<ColourRule, { rule: 'of-palette' }>
+	{ palette, within }: Extract<ColourDemand, { rule: 'of-palette' }>
 ): Verdict {
 	const from = palette.map((text) => toLinear(readColour(text)));
 	const offs = colours.map((each) => ({ each, off: nearestOf(from, each.linear)!.distance }));
@@ -135,7 +135,7 @@ function judgePalette(
 	return verdict('colours.palette', farthest.off <= within, reason);
 }
 
-function judgeColours({ colours }: MadeColours, rule: ColourRule): Verdict {
+function judgeColours({ colours }: MadeColours, rule: ColourDemand): Verdict {
 	if (colours.length === 0) return verdict('rule.missing', false, 'There are no colours to be judged yet.');
 	switch (rule.rule) {
 		case 'colours': {
@@ -158,7 +158,7 @@ function judgeColours({ colours }: MadeColours, rule: ColourRule): Verdict {
 	}
 }
 
-function wordsOf(rule: ColourRule): string {
+function wordsOf(rule: ColourDemand): string {
 	switch (rule.rule) {
 		case 'colours':
 			return rule.least === rule.most ? `${rule.least} colours` : `${rule.least} to ${rule.most} colours`;
@@ -177,29 +177,29 @@ function wordsOf(rule: ColourRule): string {
 	}
 }
 
-function limitsOf(rule: ColourRule) {
+function limitsOf(rule: ColourDemand) {
 	switch (rule.rule) {
 		case 'colours':
-			return span('Colours', rule, MOST_ASKED, (limits): ColourRule => ({ ...rule, ...limits }));
+			return span('Colours', rule, MOST_ASKED, (limits): ColourDemand => ({ ...rule, ...limits }));
 		case 'all-apart':
-			return [limit('ΔE00, at least', rule.least, [MOST_VALUE, 0.5], (least): ColourRule => ({ ...rule, least }))];
+			return [limit('ΔE00, at least', rule.least, [MOST_VALUE, 0.5], (least): ColourDemand => ({ ...rule, least }))];
 		case 'value-range':
-			return [limit('L*, at least', rule.least, [MOST_VALUE, 1], (least): ColourRule => ({ ...rule, least }))];
+			return [limit('L*, at least', rule.least, [MOST_VALUE, 1], (least): ColourDemand => ({ ...rule, least }))];
 		case 'one-value':
-			return [limit('L*, within', rule.within, [MOST_VALUE, 0.5], (within): ColourRule => ({ ...rule, within }))];
+			return [limit('L*, within', rule.within, [MOST_VALUE, 0.5], (within): ColourDemand => ({ ...rule, within }))];
 		case 'all-key': {
 			const name = rule.is === 'high' ? 'Value, at least' : 'Value, at most';
-			return [limit(name, rule.limit, [MOST_VALUE, 1], (border): ColourRule => ({ ...rule, limit: border }))];
+			return [limit(name, rule.limit, [MOST_VALUE, 1], (border): ColourDemand => ({ ...rule, limit: border }))];
 		}
 		case 'of-palette':
-			return [limit('ΔE00, within', rule.within, [MOST_VALUE, 0.5], (within): ColourRule => ({ ...rule, within }))];
+			return [limit('ΔE00, within', rule.within, [MOST_VALUE, 0.5], (within): ColourDemand => ({ ...rule, within }))];
 		case 'all-temperature':
 			return [];
 	}
 }
 
 /** Rules of colours, whatever they are on (limits: common practice, no source). */
-export const colourRules: RuleBook<ColourRule, MadeColours> = {
+export const colourDemands: RuleBook<ColourDemand, MadeColours> = {
 	common: [
 		{
 			about: 'Its colours',

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { toLinear } from '../colour/colour';
 import { readColour } from '../colour/read';
 import { attemptLimits } from './attempt-rule';
-import { colourRules, isColourRule, type ColourRule, type MadeColours } from './colour-rules';
+import { colourDemands, isColourDemand, type ColourDemand, type MadeColours } from './asked-of-colours';
 import { groundRules } from './ground-rules';
 import { mixRules } from './mix-rules';
 import { patternRules } from './pattern-rules';
@@ -15,9 +15,9 @@ import { wheelRules } from './wheel-rules';
 
 const lab = converter('lab65');
 const apart = differenceCiede2000();
-const judge = (rule: ColourRule, ...codes: string[]) => {
+const judge = (rule: ColourDemand, ...codes: string[]) => {
 	const colours = codes.map((code) => ({ name: `colour ${code}`, linear: toLinear(readColour(code)) }));
-	return colourRules.judge({ colours }, rule);
+	return colourDemands.judge({ colours }, rule);
 };
 
 /** Natural dyes as they are in the demo. */
@@ -25,13 +25,13 @@ const [MADDER, WELD, WOAD] = ['#b3392b', '#d9b036', '#2f5f86'];
 
 describe('rules of colours, whatever they are on (values and differences by culori 4.0.2)', () => {
 	it('no colour can be judged where there is none, and no two where there is one', () => {
-		for (const { rule } of colourRules.common.flatMap(({ rules }) => rules))
+		for (const { rule } of colourDemands.common.flatMap(({ rules }) => rules))
 			expect(judge(rule)).toMatchObject({ holds: false, key: 'rule.missing' });
 		expect(judge({ rule: 'all-apart', least: 0 }, MADDER!)).toMatchObject({ holds: false, key: 'rule.missing' });
 	});
 
 	it('different colours are counted, not codes', () => {
-		const asked: ColourRule = { rule: 'colours', least: 2, most: 2 };
+		const asked: ColourDemand = { rule: 'colours', least: 2, most: 2 };
 		expect(judge(asked, MADDER!, WOAD!, MADDER!)).toMatchObject({
 			holds: true,
 			reason: 'There are 2 different colours; 2 is asked.'
@@ -51,7 +51,7 @@ describe('rules of colours, whatever they are on (values and differences by culo
 	it('the range of values, one value and keys, to the limit', () => {
 		const values = [MADDER!, WELD!, WOAD!].map((code) => lab(code)!.l);
 		const range = Math.max(...values) - Math.min(...values);
-		const three = (rule: ColourRule) => judge(rule, MADDER!, WELD!, WOAD!).holds;
+		const three = (rule: ColourDemand) => judge(rule, MADDER!, WELD!, WOAD!).holds;
 		expect([range - 0.01, range + 0.01].map((least) => three({ rule: 'value-range', least }))).toEqual([true, false]);
 		expect([range - 0.01, range + 0.01].map((within) => three({ rule: 'one-value', within }))).toEqual([false, true]);
 		const key = (is: 'high' | 'low', limit: number) => three({ rule: 'all-key', is, limit });
@@ -88,7 +88,16 @@ describe('every book of rules', () => {
 		readonly rule: string;
 	}
 	/** A book as whoever only looks through it sees it. */
-	const BOOKS = { colourRules, groundRules, mixRules, patternRules, pictureRules, scaleRules, schemeRules, wheelRules };
+	const BOOKS = {
+		colourDemands,
+		groundRules,
+		mixRules,
+		patternRules,
+		pictureRules,
+		scaleRules,
+		schemeRules,
+		wheelRules
+	};
 	const books = Object.entries(BOOKS) as unknown as [string, RuleBook<Named, unknown>][];
 
 	it.each(books)('%s: each number can be set to both ends of its range, and only that one changes', (_, book) => {
@@ -107,11 +116,15 @@ describe('every book of rules', () => {
 	});
 
 	it('two books as one look a rule up where it is known', () => {
-		const both = bothBooks<ColourRule, PictureRule, MadeColours & MadePicture>(colourRules, pictureRules, isColourRule);
+		const both = bothBooks<ColourDemand, PictureRule, MadeColours & MadePicture>(
+			colourDemands,
+			pictureRules,
+			isColourDemand
+		);
 		const made = { colours: [{ name: 'Madder', linear: toLinear(readColour(MADDER!)) }], difference: 6 };
 		expect(both.judge(made, { rule: 'stands-for', within: 5 })).toMatchObject({ holds: false, key: 'rule.stands-for' });
 		expect(both.judge(made, { rule: 'one-value', within: 1 })).toMatchObject({ holds: true, key: 'colours.one-value' });
-		expect(both.common).toHaveLength(colourRules.common.length + pictureRules.common.length);
+		expect(both.common).toHaveLength(colourDemands.common.length + pictureRules.common.length);
 	});
 
 	it('schemes, wheels, pictures: by what was made', () => {
