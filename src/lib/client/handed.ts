@@ -1,10 +1,12 @@
 import { sayProgress } from '$lib/study/brief/progress';
+import { type GroupWall } from '$lib/study/handed/groups';
 import { handInOf, type HandIn } from '$lib/study/handed/hand-in';
 import { writeHandIn } from '$lib/study/handed/hand-in-file';
 import {
 	envelopeOf,
 	givenSchema,
 	handInListSchema,
+	HAND_INS_PATH,
 	type GiveBack,
 	type HandInList,
 	MOST_PRINTED,
@@ -29,10 +31,8 @@ import { downloadMade, handInName, plainName, type Making } from './files';
 import { readOursApart } from './reading';
 import { picturesAlong } from './study-zip';
 
-const PATH = '/api/hand-ins';
-
 export async function listHandIns(query: HandInQuery): Promise<HandInList> {
-	return handInListSchema.parse(await (await ask(`${PATH}?${new URLSearchParams(query)}`)).json());
+	return handInListSchema.parse(await (await ask(`${HAND_INS_PATH}?${new URLSearchParams(query)}`)).json());
 }
 
 /** A hand-in with its file as it is. */
@@ -41,14 +41,14 @@ export interface WithFile extends Sealed<HandIn> {
 }
 
 /** The hand-in of a file; null where it is another file of ours. @throws Problem `file` */
-export async function handInOfText(text: string): Promise<WithFile | null> {
+async function handInOfText(text: string): Promise<WithFile | null> {
 	const ours = await readOursApart(text);
 	return ours.what === 'hand-in' ? { ...ours, text } : null;
 }
 
 /** A hand-in as it is kept here. @throws Error in words */
 export async function loadHandIn(id: string): Promise<WithFile> {
-	const found = await handInOfText(await (await ask(`${PATH}/${id}`)).text());
+	const found = await handInOfText(await (await ask(`${HAND_INS_PATH}/${id}`)).text());
 	if (!found) throw new Error('What is kept here is no hand-in.');
 	return found;
 }
@@ -56,20 +56,26 @@ export async function loadHandIn(id: string): Promise<WithFile> {
 /** Keeps a hand-in; says whether it is new here. @throws Error in words */
 export async function keepHandIn({ content, asWritten, text }: WithFile, study: string | null): Promise<boolean> {
 	const kept = envelopeOf({ content, asWritten }, text, study);
-	return (await ask(PATH, asJson('POST', kept))).status === 201;
+	return (await ask(HAND_INS_PATH, asJson('POST', kept))).status === 201;
 }
 
-export const deleteHandIn = (id: string): Promise<Response> => ask(`${PATH}/${id}`, { method: 'DELETE' });
-export const restoreHandIn = (id: string): Promise<Response> => ask(`${PATH}/${id}/restore`, { method: 'POST' });
+/** Keeps the groups of a wall; gives the revision after it. @throws Error in words */
+export async function groupWall(brief: string, groups: GroupWall): Promise<number> {
+	return givenSchema.parse(await (await ask(`/api/walls/${brief}`, asJson('PUT', groups))).json()).revision;
+}
+
+export const deleteHandIn = (id: string): Promise<Response> => ask(`${HAND_INS_PATH}/${id}`, { method: 'DELETE' });
+export const restoreHandIn = (id: string): Promise<Response> =>
+	ask(`${HAND_INS_PATH}/${id}/restore`, { method: 'POST' });
 
 /** Keeps what is given back with a hand-in; gives the revision after it. @throws Error in words */
 export async function giveBack(id: string, given: GiveBack): Promise<number> {
-	return givenSchema.parse(await (await ask(`${PATH}/${id}/given`, asJson('PUT', given))).json()).revision;
+	return givenSchema.parse(await (await ask(`${HAND_INS_PATH}/${id}/given`, asJson('PUT', given))).json()).revision;
 }
 
 /** Keeps what came back with a hand-in of one's own. @throws Error in words */
 export const takeReturned = (returned: Returned): Promise<Response> =>
-	ask(`${PATH}/${returned.handIn}/returned`, asJson('PUT', returned));
+	ask(`${HAND_INS_PATH}/${returned.handIn}/returned`, asJson('PUT', returned));
 
 /** The pictures that a study brings along, as they stand in a hand-in. @throws Error in words */
 async function picturesIn(document: StudyDocument): Promise<HandIn['pictures']> {
@@ -152,7 +158,7 @@ export async function downloadPortfolio(maker: string, notes: boolean, making: M
 		plate: null,
 		page: ACROSS
 	};
-	return downloadMade(`${PATH}/print`, request, `${plainName(maker)}-portfolio.pdf`, making);
+	return downloadMade(`${HAND_INS_PATH}/print`, request, `${plainName(maker)}-portfolio.pdf`, making);
 }
 
 /** One plate of each hand-in as a wall, as a PDF. Says in words what went wrong. */
@@ -161,7 +167,7 @@ export const downloadWall = (
 	making: Making
 ): Promise<string | null> =>
 	downloadMade(
-		`${PATH}/print`,
+		`${HAND_INS_PATH}/print`,
 		{ ids: ids.slice(0, MOST_PRINTED), title, plate, notes: false, page: ACROSS } satisfies PrintHanded,
 		`${plainName(title)}-pin-up.pdf`,
 		making

@@ -4,7 +4,7 @@ import { takenInSchema, type TakenIn } from '$lib/model/picture';
 import { pathOfPicture } from '$lib/model/picture-path';
 import { type Drawing, type Of } from '$lib/drawing/drawing';
 import { type PictureSource } from '$lib/drawing/svg';
-import { type PictureWork } from '$lib/workers/pictures';
+import { type PictureWork } from '$lib/workers/picture-work';
 import { problemSchema } from '$lib/study/requests';
 import { asData } from './as-data';
 import { UNREACHABLE } from './reason';

@@ -3,7 +3,7 @@
 	import { download } from '$lib/client/files';
 	import { begunHere, downloadPortfolio, handInFileName, loadHandIn, sayHeld, type WithFile } from '$lib/client/handed';
 	import { sayDay } from '$lib/drawing/say-day';
-	import { drawnOtherwise } from '$lib/study/handed/hand-in';
+	import { drawnOtherwise, type HandIn } from '$lib/study/handed/hand-in';
 	import { type HandInLine } from '$lib/study/handed/requests';
 	import { Making } from '$lib/studies/making.svelte';
 	import Menu from '$lib/ui/Menu.svelte';
@@ -11,10 +11,17 @@
 	import PageHead from '$lib/ui/PageHead.svelte';
 	import Verdict from '$lib/workbench/readings/Verdict.svelte';
 	import { whileMade } from '$lib/workbench/study/while-made';
+	import AskedOfEach from './AskedOfEach.svelte';
 	import FrozenPlate from './FrozenPlate.svelte';
 
-	/** What was handed in, as it was then: it can be looked at, and begun from. What came back with it stands beside it. */
-	let { line }: { line: HandInLine } = $props();
+	interface Props {
+		line: HandInLine;
+		/** What the same maker handed in for the same brief, the oldest first. */
+		others: readonly HandInLine[];
+	}
+
+	/** What was handed in, as it was then: it can be looked at, begun from, and compared. What came back with it stands beside it. */
+	let { line, others }: Props = $props();
 
 	let found = $state.raw<WithFile | null>(null);
 	let trouble = $state('');
@@ -27,6 +34,20 @@
 	});
 
 	const handIn = $derived(found?.content ?? null);
+
+	/** Another one of the same maker, beside it. */
+	let beside = $state.raw<HandIn | null>(null);
+	/** All of them in the order of time: that is how they are told apart, as several may be of one day. */
+	const order = $derived([...others, line].map(({ at }) => at).sort());
+	const numbered = ({ at }: { readonly at: string }): string => `No. ${order.indexOf(at) + 1}, ${sayDay(at)}`;
+
+	async function compare(id: string) {
+		try {
+			beside = id === '' ? null : (await loadHandIn(id)).content;
+		} catch (error) {
+			notices.say(error instanceof Error ? error.message : 'It cannot be read.');
+		}
+	}
 	const otherwise = $derived(handIn ? drawnOtherwise(handIn) : { plates: 0, checks: 0 });
 	const notes = $derived(line.returned?.notes ?? []);
 	const numberOf = (id: string): number => notes.findIndex((note) => note.id === id) + 1;
@@ -73,6 +94,17 @@
 					{ label: 'The same without notes', run: () => portfolio(false) }
 				]}
 			/>
+			{#if others.length > 0}
+				<label class="compared">
+					Beside it
+					<select class="field" onchange={(event) => void compare(event.currentTarget.value)}>
+						<option value="">nothing</option>
+						{#each others as other (other.id)}
+							<option value={other.id}>{numbered(other)}</option>
+						{/each}
+					</select>
+				</label>
+			{/if}
 			{#if line.study}<a class="act" href="/studies/{line.study}">To the study</a>{/if}
 		</div>
 		{#if !line.asWritten}
@@ -99,12 +131,23 @@
 			<p role="status">Reading it …</p>
 		{:else}
 			{#each handIn.study.plates as plate, i (plate.id)}
+				{@const place = beside ? beside.study.plates.findIndex(({ id }) => id === plate.id) : -1}
 				{@const asked = handIn.asked.filter((each) => each.plate === plate.id)}
 				{@const own = notes.filter((note) => note.plate === plate.id)}
-				<article>
+				<article class:two={beside}>
 					<FrozenPlate {handIn} plate={i} pins={own.map((note) => ({ note, number: numberOf(note.id) }))} />
+					{#if beside && place >= 0}<FrozenPlate handIn={beside} plate={place} />{:else if beside}<p>
+							There is no such plate in the other.
+						</p>{/if}
 					<div class="beside">
-						{#if asked.length > 0}
+						{#if beside}
+							<AskedOfEach
+								columns={[
+									{ name: numbered(line), asked },
+									{ name: numbered(beside), asked: beside.asked.filter((each) => each.plate === plate.id) }
+								]}
+							/>
+						{:else if asked.length > 0}
 							<ul>
 								{#each asked as { asks, of, holds, reason }, k (k)}
 									<li>
@@ -160,6 +203,12 @@
 		font-size: 12.5px;
 		color: var(--soft);
 	}
+	.compared {
+		display: grid;
+		gap: 2px;
+		font-size: 12px;
+		color: var(--soft);
+	}
 	.said,
 	.returned {
 		margin-bottom: 16px;
@@ -179,6 +228,9 @@
 		grid-template-columns: minmax(0, 1fr) 300px;
 		gap: 22px;
 		margin-bottom: 26px;
+	}
+	.two {
+		grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 270px;
 	}
 	.beside {
 		display: grid;
@@ -213,7 +265,8 @@
 		main {
 			padding-inline: 16px;
 		}
-		article {
+		article,
+		.two {
 			grid-template-columns: 1fr;
 		}
 	}

@@ -2,7 +2,7 @@
 	import { type View } from '$lib/drawing/view-kinds';
 	import { sayHeld } from '$lib/client/handed';
 	import { type HandInLine } from '$lib/study/handed/requests';
-	import Verdict from '$lib/workbench/readings/Verdict.svelte';
+	import AskedOfEach from './AskedOfEach.svelte';
 	import FrozenPlate from './FrozenPlate.svelte';
 	import { type PinUp } from './pin-up.svelte';
 
@@ -30,50 +30,18 @@
 			return [{ line, handIn, plate, id: handIn.study.plates[plate]?.id ?? null }];
 		})
 	);
-	/** What was asked of this plate in any of them, each once. */
-	const asked = $derived([
-		...new Set(
-			read.flatMap(({ handIn, id }) =>
-				handIn.asked.filter((each) => each.plate === id).map(({ asks, of }) => (of ? `${asks}, ${of}` : asks))
-			)
-		)
-	]);
-	const verdictOf = ({ handIn, id }: (typeof read)[number], name: string) =>
-		handIn.asked.find((each) => each.plate === id && (each.of ? `${each.asks}, ${each.of}` : each.asks) === name) ??
-		null;
+	const columns = $derived(
+		read.map(({ line, handIn, id }) => ({
+			name: called(line),
+			asked: handIn.asked.filter(({ plate }) => plate === id)
+		}))
+	);
 </script>
 
 <div class="table">
 	<section class="differences" aria-label="What was asked">
 		<h2>On the table</h2>
-		{#if asked.length > 0}
-			<table>
-				<thead>
-					<tr>
-						<th scope="col"><span class="unseen">Asked</span></th>
-						{#each read as { line } (line.id)}<th scope="col">{called(line)}</th>{/each}
-					</tr>
-				</thead>
-				<tbody>
-					{#each asked as name (name)}
-						<tr>
-							<th scope="row">{name}</th>
-							{#each read as each (each.line.id)}
-								{@const verdict = verdictOf(each, name)}
-								<td title={verdict?.reason}>
-									{#if verdict}<Verdict verdict={verdict.holds ? 'holds' : 'look'} /><span class="unseen"
-											>{verdict.reason}</span
-										>
-									{:else}–{/if}
-								</td>
-							{/each}
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		{:else}
-			<p>Nothing is checked on this plate.</p>
-		{/if}
+		<AskedOfEach {columns} />
 	</section>
 	<div class="plates">
 		{#each read as { line, handIn, plate, id } (line.id)}
@@ -109,28 +77,6 @@
 	}
 	h2 {
 		font-size: 18px;
-	}
-	table {
-		width: 100%;
-		margin-top: 6px;
-		border-collapse: collapse;
-		font-size: 12px;
-	}
-	th {
-		font-weight: 400;
-		text-align: left;
-		vertical-align: bottom;
-	}
-	thead th {
-		padding: 0 4px 4px 0;
-		color: var(--soft);
-	}
-	tbody tr {
-		border-top: 1px solid var(--rule);
-	}
-	td,
-	tbody th {
-		padding: 5px 6px 5px 0;
 	}
 	.plates {
 		display: grid;

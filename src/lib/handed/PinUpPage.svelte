@@ -1,23 +1,21 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { download, plainName, type Making } from '$lib/client/files';
-	import { downloadPortfolio, downloadWall } from '$lib/client/handed';
 	import { inksOn } from '$lib/drawing/inks';
 	import { sayDay } from '$lib/drawing/say-day';
 	import { PLAIN_VIEW, VIEWS, type View } from '$lib/drawing/view-kinds';
 	import { VIEW_WORDS } from '$lib/drawing/view';
 	import { INK } from '$lib/drawing/words';
 	import { type Brief } from '$lib/study/brief/brief';
-	import { marksCsv } from '$lib/study/handed/marks-csv';
+	import { type GroupWall } from '$lib/study/handed/groups';
 	import { type HandInLine, type HandInList } from '$lib/study/handed/requests';
 	import { type Note } from '$lib/study/handed/returned';
 	import { carriesFiles } from '$lib/ui/carries-files';
 	import BoardPicker from '$lib/ui/BoardPicker.svelte';
 	import { BOARD_COLOURS, type Board } from '$lib/ui/boards';
 	import Mark from '$lib/ui/Mark.svelte';
-	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
+	import Menu from '$lib/ui/Menu.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
-	import { whileMade } from '$lib/workbench/study/while-made';
+	import { awayItems } from './acts';
 	import { droppedFiles } from './collect';
 	import ClassAtOnce from './ClassAtOnce.svelte';
 	import NotesPart from './NotesPart.svelte';
@@ -25,7 +23,8 @@
 	import { PinUp } from './pin-up.svelte';
 	import PinUpSide from './PinUpSide.svelte';
 	import Room from './Room.svelte';
-	import WallSheet from './WallSheet.svelte';
+	import WallInGroups from './WallInGroups.svelte';
+	import WallSheets from './WallSheets.svelte';
 	import WallTools from './WallTools.svelte';
 
 	interface Props {
@@ -33,22 +32,23 @@
 		study: string;
 		brief: Brief;
 		list: HandInList;
+		groups: GroupWall;
 		board: Board;
 	}
 
 	/** All hand-ins of a brief on one wall; some of them side by side on the table, with notes. */
-	let { study, brief, list, board: remembered }: Props = $props();
+	let { study, brief, list, groups, board: remembered }: Props = $props();
 
 	// The page is made anew for each brief (see the route).
 	// svelte-ignore state_referenced_locally
-	const pinUp = new PinUp(brief, list);
+	const pinUp = new PinUp(brief, list, groups);
 	// svelte-ignore state_referenced_locally
 	let board = $state(remembered);
 	let view = $state.raw<View>(PLAIN_VIEW);
 	let inRoom = $state(false);
 	const ink = $derived(inksOn(BOARD_COLOURS[board])[INK]!);
 
-	onMount(() => void pinUp.readAll());
+	onMount(() => pinUp.begin());
 
 	/** What a maker is called on the wall: by name, or by a letter while names are put away. */
 	function called(line: HandInLine): string {
@@ -69,57 +69,6 @@
 		at = { name: '', x, y };
 		pinning = false;
 	}
-
-	const withNotes = $derived(
-		pinUp.makers.filter(({ line }) => line.given.notes.length > 0 || line.given.mark !== '').length
-	);
-
-	/** The plate that hangs, of each; the first one where all hang. */
-	const printWall = (making: Making) =>
-		downloadWall(
-			{
-				ids: pinUp.wall.map(({ line }) => line.id),
-				title: brief.title,
-				plate: brief.plates[pinUp.plate ?? 0]?.id ?? null
-			},
-			making
-		);
-
-	function csv() {
-		const rows = pinUp.wall.flatMap(({ line }) => {
-			const handIn = pinUp.handInOf(line.id);
-			return handIn ? [{ line, handIn }] : [];
-		});
-		download(`${plainName(brief.title)}-marks.csv`, new Blob([marksCsv(rows)], { type: 'text/csv' }));
-	}
-
-	const away = $derived<MenuItem[]>([
-		{
-			label: `Returns of all with notes or a mark (${withNotes}), as ZIP`,
-			disabled: withNotes === 0,
-			run: () => pinUp.returnAll()
-		},
-		{
-			label: 'Print the wall, as PDF',
-			disabled: pinUp.wall.length === 0,
-			run: () => void whileMade('the PDF', printWall)
-		},
-		{ label: 'Marks and checks as CSV', disabled: pinUp.makers.length === 0, run: csv }
-	]);
-
-	const itemsOf = (line: HandInLine): MenuItem[] => [
-		{ label: pinUp.isOnTable(line.id) ? 'Pin it up again' : 'Take it to the table', run: () => pinUp.turn(line.id) },
-		{
-			label: line.seen ? 'Still to be looked at' : 'It was looked at',
-			run: () => void pinUp.give(line.id, line.given, !line.seen)
-		},
-		{ label: 'Give it back, as a file', run: () => pinUp.returnOne(line) },
-		{
-			label: 'Portfolio of its maker, as PDF',
-			run: () => void whileMade('the portfolio', (making) => downloadPortfolio(line.maker, true, making))
-		},
-		{ label: 'Take it off the wall', run: () => void pinUp.remove(line.id) }
-	];
 
 	async function drop(event: DragEvent) {
 		if (!carriesFiles(event) || !event.dataTransfer) return;
@@ -152,7 +101,7 @@
 		/>
 		<BoardPicker bind:board />
 		<button class="act" disabled={pinUp.wall.length === 0} onclick={() => (inRoom = true)}>Show to the room</button>
-		<Menu kind="act main" label="Take it away" items={away} />
+		<Menu kind="act main" label="Take it away" items={awayItems(pinUp)} />
 	</header>
 	<PinUpSide {pinUp} />
 	<main id="content" tabindex="-1" style:background={BOARD_COLOURS[board]} style:--on-board={ink}>
@@ -177,12 +126,10 @@
 			</div>
 		{:else if pinUp.atOnce}
 			<ClassAtOnce {pinUp} {called} {view} />
+		{:else if pinUp.arranged === 'groups'}
+			<WallInGroups {pinUp} {called} {view} />
 		{:else}
-			<ul class="wall" style:--size="{pinUp.size}px">
-				{#each pinUp.wall as { line, older } (line.id)}
-					<WallSheet {pinUp} {line} {older} called={called(line)} {view} items={itemsOf(line)} />
-				{/each}
-			</ul>
+			<WallSheets {pinUp} sheets={pinUp.wall} {called} {view} />
 		{/if}
 		{#if pinUp.unreadable.length > 0}
 			<p class="told">Stored here, but not to be read: {pinUp.unreadable.join(', ')}.</p>
@@ -253,7 +200,7 @@
 		padding: 0 22px 22px;
 		overflow-y: auto;
 	}
-	.wall {
+	main :global(.wall) {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(var(--size), 1fr));
 		gap: 16px 18px;

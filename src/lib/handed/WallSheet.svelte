@@ -1,13 +1,11 @@
 <script lang="ts">
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { sayDay } from '$lib/drawing/say-day';
-	import { seenDrawing } from '$lib/drawing/view';
 	import { type View } from '$lib/drawing/view-kinds';
-	import { thawed } from '$lib/study/handed/stored-drawing';
 	import { type HandInLine } from '$lib/study/handed/requests';
-	import DrawingCanvas from '$lib/ui/DrawingCanvas.svelte';
 	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
 	import HeldMarks from './HeldMarks.svelte';
+	import PaintedSheet from './PaintedSheet.svelte';
 	import { type PinUp } from './pin-up.svelte';
 
 	interface Props {
@@ -25,32 +23,30 @@
 	let { pinUp, line, older, called, view, items }: Props = $props();
 
 	const handIn = $derived(pinUp.handInOf(line.id));
-	const broken = $derived(pinUp.broken.get(line.id));
+	const broken = $derived(pinUp.reading.broken.get(line.id));
 	const onTable = $derived(pinUp.isOnTable(line.id));
-	const drawings = $derived.by(() => {
-		if (!handIn) return [];
-		const { plate } = pinUp;
-		const stored = plate === null ? handIn.drawings : [handIn.drawings[pinUp.placeIn(handIn, plate)]];
-		return stored.flatMap((each) => (each ? [seenDrawing(view, thawed(each))] : []));
-	});
+	const isLate = $derived(pinUp.isLate(line));
+	/** Where the plate that hangs stands in it; null for all, −1 where it has none. */
+	const place = $derived(handIn && pinUp.plate !== null ? pinUp.placeIn(handIn, pinUp.plate) : null);
+	const hangs = $derived(handIn && (place === null ? handIn.drawings.length > 0 : place >= 0));
 	const said = $derived(line.asked === 0 ? 'no checks' : `${line.held} of ${line.asked}`);
 </script>
 
-<li>
+<div class="hung">
 	<button
 		class="sheet"
 		class:away={onTable}
 		aria-pressed={onTable}
-		aria-label="{called}, {said} hold{onTable ? ', on the table' : ''}{line.seen ? '' : ', still to be looked at'}"
+		aria-label="{called}, {said} hold{isLate ? ', late' : ''}{onTable ? ', on the table' : ''}{line.seen
+			? ''
+			: ', still to be looked at'}"
 		onclick={() => pinUp.turn(line.id)}
 	>
 		{#if onTable}<em>on the table</em>
 		{:else if broken}<em>cannot be read</em>
-		{:else if drawings.length === 0}<em>{handIn ? 'no such plate' : '…'}</em>
-		{:else}
-			<span class="drawn" class:all={pinUp.plate === null} style:--columns={Math.ceil(Math.sqrt(drawings.length))}>
-				{#each drawings as drawing, i (i)}<DrawingCanvas {drawing} shapes={drawing.shapes} />{/each}
-			</span>
+		{:else if hangs && pinUp.reading.wall}
+			<PaintedSheet wall={pinUp.reading.wall} id={line.id} plate={place} {view} />
+		{:else}<em>{handIn ? 'no such plate' : '…'}</em>
 		{/if}
 	</button>
 	<p class="under">
@@ -61,7 +57,10 @@
 	</p>
 	<p class="under">
 		<HeldMarks holds={handIn?.asked.map(({ holds }) => holds) ?? []} />
-		<span>{said}</span>
+		<span
+			>{#if isLate}<b>late</b> ·
+			{/if}{said}</span
+		>
 	</p>
 	{#if older.length > 0}
 		<p class="older">
@@ -76,10 +75,10 @@
 		</p>
 	{/if}
 	{#if broken}<p class="older">{broken}</p>{/if}
-</li>
+</div>
 
 <style>
-	li {
+	.hung {
 		content-visibility: auto;
 		contain-intrinsic-size: auto 150px;
 		color: var(--on-board);
@@ -120,16 +119,6 @@
 			linear-gradient(var(--on-board) 0 0) 100% 100% / 1px 12px;
 		background-repeat: no-repeat;
 	}
-	.drawn {
-		display: grid;
-		align-self: start;
-		width: 100%;
-	}
-	.all {
-		grid-template-columns: repeat(var(--columns), 1fr);
-		gap: 3px;
-		padding: 10px 4px 4px;
-	}
 	em {
 		font: italic 14px var(--font-serif);
 		color: inherit;
@@ -150,6 +139,9 @@
 		white-space: nowrap;
 	}
 	.unseen-yet {
+		font-weight: 620;
+	}
+	b {
 		font-weight: 620;
 	}
 	.older button {

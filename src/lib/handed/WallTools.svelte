@@ -3,14 +3,19 @@
 	import CheckField from '$lib/ui/CheckField.svelte';
 	import FileButton from '$lib/ui/FileButton.svelte';
 	import SelectField from '$lib/ui/SelectField.svelte';
-	import { type PinUp } from './pin-up.svelte';
+	import { type Arranged, type PinUp } from './pin-up.svelte';
 
 	/** How the wall hangs, and what it comes to in a line. */
 	let { pinUp }: { pinUp: PinUp } = $props();
 
+	const ARRANGED: readonly Arranged[] = [...WALL_SORTS, 'groups'];
+	const ARRANGED_WORDS: Readonly<Record<Arranged, string>> = { ...WALL_SORT_WORDS, groups: 'In groups of your own' };
+
 	const whole = $derived(pinUp.makers.filter(({ line }) => line.held === line.asked).length);
 	const unseen = $derived(pinUp.makers.filter(({ line }) => !line.seen).length);
 	const missed = $derived(mostMissed(pinUp.makers.flatMap(({ line }) => pinUp.handInOf(line.id) ?? [])));
+	const late = $derived(pinUp.makers.filter(({ line }) => pinUp.isLate(line)).length);
+	const lateWords = $derived(late > 0 ? `, ${late} of them late` : '');
 	const missedWords = $derived(missed ? `; most often missed: “${missed.asks}”, by ${missed.by}` : '');
 </script>
 
@@ -25,10 +30,10 @@
 	<SelectField
 		kind="sort"
 		label="Order of the wall"
-		choices={WALL_SORTS}
-		words={WALL_SORT_WORDS}
-		value={pinUp.sort}
-		onchoose={(sort) => (pinUp.sort = sort)}
+		choices={ARRANGED}
+		words={ARRANGED_WORDS}
+		value={pinUp.arranged}
+		onchoose={(arranged) => (pinUp.arranged = arranged)}
 	/>
 	<button class="act" aria-pressed={pinUp.atOnce} onclick={() => (pinUp.atOnce = !pinUp.atOnce)}
 		>The class at once</button
@@ -52,7 +57,7 @@
 	<p class="summary" role="status">
 		{#if pinUp.collecting}Reading {pinUp.collecting.done} of {pinUp.collecting.of} …
 		{:else if pinUp.makers.length > 0}
-			{pinUp.makers.length} handed in, {whole} hold every check{missedWords}; {unseen} still to be looked at
+			{pinUp.makers.length} handed in{lateWords}, {whole} hold every check{missedWords}; {unseen} still to be looked at
 		{/if}
 	</p>
 </div>

@@ -1,26 +1,20 @@
 import { zip } from 'fflate';
-import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import { download, handInName, plainName } from '$lib/client/files';
-import {
-	deleteHandIn,
-	giveBack,
-	handInOfText,
-	keepHandIn,
-	listHandIns,
-	loadHandIn,
-	restoreHandIn
-} from '$lib/client/handed';
+import { deleteHandIn, giveBack, listHandIns, restoreHandIn } from '$lib/client/handed';
 import { ownDefaults } from '$lib/client/own-defaults';
-import { Problem } from '$lib/core/problem';
+import { type Hung } from '$lib/client/wall';
 import { type Brief } from '$lib/study/brief/brief';
 import { fingerprintOf } from '$lib/study/brief/fingerprint';
+import { type GroupWall } from '$lib/study/handed/groups';
 import { type HandIn } from '$lib/study/handed/hand-in';
-import { meanColour, newestOfEach, wallOrder, type MeanColour, type WallSort } from '$lib/study/handed/on-wall';
+import { isLate, nameKey, newestOfEach, wallOrder, type MeanColour, type WallSort } from '$lib/study/handed/on-wall';
 import { type HandInLine, type HandInList } from '$lib/study/handed/requests';
 import { givenBack, writeReturned, type GivenBack, type Returned } from '$lib/study/handed/returned';
 import { notices } from '$lib/ui/notices.svelte';
 import { now } from '$lib/studies/today';
 import { broughtIn } from './collect';
+import { Reading, reasonOf } from './reading.svelte';
+import { WallGroups } from './wall-groups.svelte';
 
 /** A file that was not taken in, or was with something to be said of it. */
 export interface Told {
@@ -29,28 +23,21 @@ export interface Told {
 	readonly kept: boolean;
 }
 
-const MOST_ON_TABLE = 6;
+/** How the wall is arranged: sorted, or in groups of the educator's own. */
+export type Arranged = WallSort | 'groups';
 
-const reasonOf = (error: unknown): string =>
-	error instanceof Problem
-		? `${error.message} Expected: ${error.expected}.`
-		: error instanceof Error
-			? error.message
-			: 'It could not be read.';
+const MOST_ON_TABLE = 6;
 
 /** The wall of a brief: what was handed in, how it hangs, what lies on the table, and what is written on it. */
 export class PinUp {
 	lines = $state.raw<readonly HandInLine[]>([]);
 	readonly unreadable: readonly string[];
-	/** What was read of each, by its id. */
-	private readonly read = new SvelteMap<string, HandIn>();
-	/** Those whose file cannot be read, with the reason. */
-	readonly broken = new SvelteMap<string, string>();
-	private readonly asked = new SvelteSet<string>();
+	readonly reading = new Reading();
+	readonly groups: WallGroups;
 
 	/** Which plate of the brief hangs, from 0; null for all of each. */
 	plate = $state<number | null>(0);
-	sort = $state<WallSort>('name');
+	arranged = $state<Arranged>('name');
 	names = $state(true);
 	onlyUnseen = $state(false);
 	/** Of a sheet, in pixels. */
@@ -67,28 +54,45 @@ export class PinUp {
 
 	constructor(
 		readonly brief: Brief,
-		{ lines, unreadable }: HandInList
+		{ lines, unreadable }: HandInList,
+		groups: GroupWall
 	) {
 		this.lines = lines;
 		this.unreadable = unreadable;
 		this.fingerprint = fingerprintOf(brief);
+		this.groups = new WallGroups(brief.terms.id, groups);
 	}
 
-	readonly makers = $derived(newestOfEach(this.lines));
+	/** By the key of each maker, as groups know them. */
+	readonly makers = $derived(newestOfEach(this.lines).map((each) => ({ id: nameKey(each.line.maker), ...each })));
 	readonly wall = $derived.by(() => {
-		const order = wallOrder(this.sort, (id) => this.meanOf(id));
+		const order = wallOrder(this.arranged === 'groups' ? 'name' : this.arranged, (id) => this.meanOf(id));
 		return this.makers
 			.filter(({ line }) => !this.onlyUnseen || !line.seen)
 			.sort((one, other) => order(one.line, other.line));
 	});
 
+	/** Begins to read what hangs; gives what ends it. */
+	begin(): () => void {
+		const end = this.reading.begin();
+		void this.readAll();
+		return end;
+	}
+
+	/** What hangs first, then what hung before. */
+	private async readAll(): Promise<void> {
+		await this.reading.readAll(this.wall.map(({ line }) => line.id));
+		await this.reading.readAll(this.lines.map(({ id }) => id));
+	}
+
 	handInOf(id: string): HandIn | null {
-		return this.read.get(id) ?? null;
+		return this.reading.of(id)?.handIn ?? null;
 	}
 
 	private meanOf(id: string): MeanColour | null {
-		const handIn = this.read.get(id);
-		return handIn ? meanColour(handIn, this.plate === null ? null : this.placeIn(handIn, this.plate)) : null;
+		const hung = this.reading.of(id);
+		if (!hung) return null;
+		return this.plate === null ? hung.means.all : (hung.means.plates[this.placeIn(hung.handIn, this.plate)] ?? null);
 	}
 
 	/** Where a plate of the brief stands in a hand-in; −1 where it has none. */
@@ -97,19 +101,8 @@ export class PinUp {
 		return study.plates.findIndex((each) => each.id === id);
 	}
 
-	/** Reads what hangs, one after the other. */
-	async readAll(): Promise<void> {
-		for (const { id } of this.lines) await this.readOne(id);
-	}
-
-	private async readOne(id: string): Promise<void> {
-		if (this.asked.has(id)) return;
-		this.asked.add(id);
-		try {
-			this.read.set(id, (await loadHandIn(id)).content);
-		} catch (error) {
-			this.broken.set(id, reasonOf(error));
-		}
+	isLate({ at }: HandInLine): boolean {
+		return isLate(at, this.brief.terms.due);
 	}
 
 	/** Takes in files, zips and all: what does not fit is told with the reason, and nothing else is lost. */
@@ -137,18 +130,15 @@ export class PinUp {
 
 	/** Takes in one file; gives what is to be said of it, where something is. */
 	private async takeIn(text: string): Promise<{ why: string; kept: boolean } | null> {
-		const found = await handInOfText(text);
-		if (!found) return { why: 'It is no hand-in.', kept: false };
-		const { content, asWritten } = found;
-		if (content.brief.id !== this.brief.terms.id)
-			return { why: `It answers another brief: “${content.brief.title}”.`, kept: false };
-		const isNew = await keepHandIn(found, null);
-		this.asked.add(content.id);
-		this.read.set(content.id, content);
-		if (!isNew) return { why: 'It was here already.', kept: true };
+		const ofAnother = ({ handIn: { brief } }: Hung): string | null =>
+			brief.id === this.brief.terms.id ? null : `It answers another brief: “${brief.title}”.`;
+		const taken = await this.reading.takeIn(text, ofAnother);
+		if ('why' in taken) return { ...taken, kept: false };
+		if (!taken.isNew) return { why: 'It was here already.', kept: true };
+		const { handIn, asWritten } = taken.hung;
 		const said = [
 			...(asWritten ? [] : ['The file is not as it was handed in: something in it was changed since.']),
-			...(content.brief.fingerprint === this.fingerprint ? [] : ['It answers another version of this brief.'])
+			...(handIn.brief.fingerprint === this.fingerprint ? [] : ['It answers another version of this brief.'])
 		];
 		return said.length > 0 ? { why: said.join(' '), kept: true } : null;
 	}

@@ -21,6 +21,7 @@ export async function emptyDemo(database: Database): Promise<void> {
 		await queries.query('delete from palette');
 		await queries.query('delete from measure');
 		await queries.query('delete from hand_in');
+		await queries.query('delete from wall');
 		await queries.query("delete from fact where name = 'demo filled'");
 	});
 }

@@ -1,4 +1,4 @@
-import { missingHandIn, missingPalette, missingStudy, type Refusal } from './answer';
+import { missingBrief, missingHandIn, missingPalette, missingStudy, type Refusal } from './answer';
 import { idSchema } from '$lib/model/ids';
 
 /** The id in an address; anything that cannot be one names nothing. */
@@ -10,4 +10,5 @@ function idIn(parameter: string, missing: () => Refusal): string {
 
 export const studyId = (parameter: string): string => idIn(parameter, missingStudy);
 export const handInId = (parameter: string): string => idIn(parameter, missingHandIn);
+export const briefId = (parameter: string): string => idIn(parameter, missingBrief);
 export const paletteId = (parameter: string): string => idIn(parameter, missingPalette);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { type Drawing, type Shape } from '$lib/drawing/drawing';
-	import { paintShapes } from './paint-shapes';
+	import { paintShapes } from '$lib/drawing/paint-shapes';
 	import { bitmapOf } from './seen-pictures';
 
 	/**

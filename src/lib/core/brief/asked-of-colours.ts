@@ -80,8 +80,9 @@ function judgeApart(colours: readonly NamedLinear[], least: number): Verdict {
 	const found = nearest as { apart: number; one: NamedLinear; other: NamedLinear } | null;
 	if (!found) return verdict('rule.missing', false, 'There is only one colour; two are asked.');
 	const { apart, one, other } = found;
-	const reason = `${called(one)} and ${called(other)} are the two most alike, ${besideLimit(apart, least, 1)} ΔE00 apart.`;
-	return verdict('colours.apart', apart >= least, reason);
+	const figure = besideLimit(apart, least, 1);
+	const reason = `${called(one)} and ${called(other)} are the two most alike, ${figure} ΔE00 apart.`;
+	return { ...verdict('colours.apart', apart >= least, reason), figure };
 }
 
 /** The darkest and the lightest value, L*. */
@@ -94,11 +95,13 @@ function judgeRange(colours: readonly NamedLinear[], limitOf: { least: number } 
 	const [darkest, lightest] = valuesOf(colours);
 	const range = lightest - darkest;
 	if ('least' in limitOf) {
-		const words = `From the darkest to the lightest it is ${besideLimit(range, limitOf.least)} L*; at least ${limitOf.least} is asked.`;
-		return verdict('colours.range', range >= limitOf.least, words);
+		const figure = besideLimit(range, limitOf.least);
+		const words = `From the darkest to the lightest it is ${figure} L*; at least ${limitOf.least} is asked.`;
+		return { ...verdict('colours.range', range >= limitOf.least, words), figure };
 	}
-	const words = `Values differ by ${besideLimit(range, limitOf.within, 1)} L*; ${limitOf.within} is allowed.`;
-	return verdict('colours.one-value', range <= limitOf.within, words);
+	const figure = besideLimit(range, limitOf.within, 1);
+	const words = `Values differ by ${figure} L*; ${limitOf.within} is allowed.`;
+	return { ...verdict('colours.one-value', range <= limitOf.within, words), figure };
 }
 
 function judgeKey(
@@ -110,8 +113,9 @@ function judgeKey(
 	const holds = is === 'high' ? worst >= border : worst <= border;
 	const which = is === 'high' ? 'darkest' : 'lightest';
 	const side = is === 'high' ? 'at least' : 'at most';
-	const reason = `The ${which} colour has value ${besideLimit(worst, border)}; ${side} ${border} is asked of all.`;
-	return verdict('colours.key', holds, reason);
+	const figure = besideLimit(worst, border);
+	const reason = `The ${which} colour has value ${figure}; ${side} ${border} is asked of all.`;
+	return { ...verdict('colours.key', holds, reason), figure };
 }
 
 function judgeTemperature(colours: readonly NamedLinear[], is: 'warm' | 'cool' | 'both'): Verdict {
@@ -130,9 +134,9 @@ function judgePalette(
 	const from = palette.map((text) => toLinear(readColour(text)));
 	const offs = colours.map((each) => ({ each, off: nearestOf(from, each.linear)!.distance }));
 	const farthest = offs.reduce((worst, next) => (next.off > worst.off ? next : worst));
-	const said = besideLimit(farthest.off, within, 1);
-	const reason = `${called(farthest.each)} is farthest from the palette, ${said} ΔE00; ${within} is allowed.`;
-	return verdict('colours.palette', farthest.off <= within, reason);
+	const figure = besideLimit(farthest.off, within, 1);
+	const reason = `${called(farthest.each)} is farthest from the palette, ${figure} ΔE00; ${within} is allowed.`;
+	return { ...verdict('colours.palette', farthest.off <= within, reason), figure };
 }
 
 function judgeColours({ colours }: MadeColours, rule: ColourDemand): Verdict {
@@ -142,7 +146,8 @@ function judgeColours({ colours }: MadeColours, rule: ColourDemand): Verdict {
 			const count = different(colours).length;
 			const asked = rule.least === rule.most ? `${rule.least}` : `${rule.least} to ${rule.most}`;
 			const words = `There ${count === 1 ? 'is 1 colour' : `are ${count} different colours`}; ${asked} is asked.`;
-			return verdict('colours.count', count >= rule.least && count <= rule.most, words);
+			const holds = count >= rule.least && count <= rule.most;
+			return { ...verdict('colours.count', holds, words), figure: String(count) };
 		}
 		case 'all-apart':
 			return judgeApart(colours, rule.least);

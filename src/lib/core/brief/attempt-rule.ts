@@ -26,8 +26,9 @@ export function judgeAttempt(made: MadeAttempt | null, { within }: AttemptRule):
 	if (made.attempt === undefined) return open('Set it by eye, then show the solution: what is set then counts.');
 	if (made.attempt === null) return open('The solution was shown before anything was set by eye.');
 	const off = differenceOfLinear(made.attempt, made.solution);
-	const reason = `Set by eye ${besideLimit(off, within, 1)} ΔE00 from the solution before it was shown; within ${within} is asked.`;
-	return { holds: off <= within, key: 'rule.attempt', reason, step: null };
+	const figure = besideLimit(off, within, 1);
+	const reason = `Set by eye ${figure} ΔE00 from the solution before it was shown; within ${within} is asked.`;
+	return { holds: off <= within, key: 'rule.attempt', reason, step: null, figure };
 }
 
 export const attemptWords = ({ within }: AttemptRule): string => `By eye first, within ${within} ΔE00`;

@@ -50,20 +50,23 @@ export function judgeGrounds({ figures, grounds, attempt }: MadeGrounds, rule: G
 			if (figures.length < 2) return missing('There is only one figure; two are asked.');
 			const { apart, second } = extreme(figures, true);
 			const holds = apart <= rule.within;
+			const figure = besideLimit(apart, rule.within, 1);
 			const reason = holds
 				? `The figures are one colour, within ${rule.within} ΔE00.`
-				: `The figures differ by ${besideLimit(apart, rule.within, 1)} ΔE00; within ${rule.within} they are one colour.`;
-			return { holds, key: 'rule.identical', reason, step: holds ? null : second + 1 };
+				: `The figures differ by ${figure} ΔE00; within ${rule.within} they are one colour.`;
+			return { holds, key: 'rule.identical', reason, step: holds ? null : second + 1, figure };
 		}
 		case 'grounds-differ': {
 			if (grounds.length < 2) return missing('There are no two grounds; two are asked.');
 			const { apart, second } = extreme(grounds, false);
 			const holds = apart >= rule.least;
+			const figure = besideLimit(apart, rule.least, 1);
 			return {
 				holds,
 				key: 'rule.grounds-differ',
-				reason: `The grounds differ by ${besideLimit(apart, rule.least, 1)} ΔE00; at least ${rule.least} is asked.`,
-				step: holds ? null : second + 1
+				reason: `The grounds differ by ${figure} ΔE00; at least ${rule.least} is asked.`,
+				step: holds ? null : second + 1,
+				figure
 			};
 		}
 	}

@@ -39,9 +39,11 @@ function judgePalette({ readings, laid }: MadeDesign, palette: readonly string[]
 	);
 	const farthest = offs.reduce((worst, each) => (each.off > worst.off ? each : worst), offs[0]!);
 	const said = besideLimit(farthest.off, within, 1);
-	return farthest.off <= within
-		? verdict('pattern.palette', true, `All colours are of the palette, within ${said} ΔE00.`)
-		: verdict('pattern.palette', false, `${number(farthest.i)} is ${said} ΔE00 from the palette’s nearest colour.`);
+	const judged =
+		farthest.off <= within
+			? verdict('pattern.palette', true, `All colours are of the palette, within ${said} ΔE00.`)
+			: verdict('pattern.palette', false, `${number(farthest.i)} is ${said} ΔE00 from the palette’s nearest colour.`);
+	return { ...judged, figure: said };
 }
 
 /** Whether a design meets a rule, and why. */
@@ -60,28 +62,28 @@ export function judgePattern(made: MadeDesign, rule: PatternRule): Verdict {
 						`Colour${unused.length === 1 ? '' : 's'} ${numbered(unused)} ${unused.length === 1 ? 'is' : 'are'} not used.`
 					);
 		case 'at-most':
-			return verdict(
-				'pattern.at-most',
-				used.length <= rule.most,
-				`${used.length} colour${used.length === 1 ? ' is' : 's are'} used.`
-			);
+			return {
+				...verdict(
+					'pattern.at-most',
+					used.length <= rule.most,
+					`${used.length} colour${used.length === 1 ? ' is' : 's are'} used.`
+				),
+				figure: String(used.length)
+			};
 		case 'each-share': {
 			const least = used.reduce((low, each) => (each.share < low.share ? each : low));
 			// A tenth that was added up of areas is a tenth.
 			const share = Math.abs(least.share - rule.least) < SAME_SHARE ? rule.least : least.share;
-			return verdict(
-				'pattern.each-share',
-				share >= rule.least,
-				`${number(least.i)} covers least: ${perCent(share, rule.least)}.`
-			);
+			const figure = perCent(share, rule.least);
+			const reason = `${number(least.i)} covers least: ${figure}.`;
+			return { ...verdict('pattern.each-share', share >= rule.least, reason), figure };
 		}
-		case 'told-apart':
+		case 'told-apart': {
 			if (!nearest) return verdict('pattern.told-apart', true, 'No two colours touch.');
-			return verdict(
-				'pattern.told-apart',
-				nearest.difference >= rule.least,
-				`Colours ${numbered([nearest.one, nearest.other])} touch, ${besideLimit(nearest.difference, rule.least, 1)} ΔE00 apart.`
-			);
+			const figure = besideLimit(nearest.difference, rule.least, 1);
+			const reason = `Colours ${numbered([nearest.one, nearest.other])} touch, ${figure} ΔE00 apart.`;
+			return { ...verdict('pattern.told-apart', nearest.difference >= rule.least, reason), figure };
+		}
 		case 'palette-only':
 			return judgePalette(made, rule.palette, rule.within);
 	}

@@ -104,7 +104,7 @@ function judgeSeparation(
 	const holds = angle >= least - ROUNDING && angle <= most + ROUNDING;
 	const said = holds ? angle.toFixed(0) : besideLimit(angle, angle < least ? least - ROUNDING : most + ROUNDING);
 	const reason = `The parents stand ${said}° apart on the ${WHEEL_WORDS[wheel]}; ${asked} is asked.`;
-	return verdict('rule.separation', holds, reason, stepOf(scale, 1));
+	return { ...verdict('rule.separation', holds, reason, stepOf(scale, 1)), figure: `${said}°` };
 }
 
 function judgeKey({ scale }: MadeScale, { is, limit }: Extract<ScaleRule, { rule: 'key' }>): Verdict {
@@ -117,7 +117,7 @@ function judgeKey({ scale }: MadeScale, { is, limit }: Extract<ScaleRule, { rule
 	const reason = holds
 		? `Every value is ${side} ${border}: ${is} key.`
 		: `Step ${worst + 1} has value ${value}; in ${is} key it has ${side} ${border}.`;
-	return verdict('rule.key', holds, reason, worst + 1);
+	return { ...verdict('rule.key', holds, reason, worst + 1), figure: value };
 }
 
 /** Less than this is the rounding of the reckoning, not a difference. */
@@ -145,20 +145,19 @@ function judgeEqual({ scale }: MadeScale, within: number): Verdict {
 	const values = scale.steps.map(({ value }) => value);
 	const spread = Math.max(...values) - Math.min(...values);
 	const off = values.map((value) => Math.abs(value - values[0]!));
-	return verdict(
-		'rule.equal-value',
-		spread <= within + WITHIN,
-		`Values differ by ${besideLimit(spread, within, 1)} L*; ${within} is allowed.`,
-		off.indexOf(Math.max(...off)) + 1
-	);
+	const figure = besideLimit(spread, within, 1);
+	const reason = `Values differ by ${figure} L*; ${within} is allowed.`;
+	const worst = off.indexOf(Math.max(...off)) + 1;
+	return { ...verdict('rule.equal-value', spread <= within + WITHIN, reason, worst), figure };
 }
 
 function judgeEvenness({ scale }: MadeScale, least: number): Verdict {
 	const readings = readScale(scale, [1, 1, 1]);
 	const free = readings.differences.map((difference, i) => (readings.leaps.includes(i) ? -1 : difference));
 	const largest = free.indexOf(Math.max(...free));
-	const words = `Evenness is ${besideLimit(readings.evenness, least, 2)}; at least ${least} is asked.`;
-	return verdict('rule.evenness', readings.evenness >= least, words, largest + 2);
+	const figure = besideLimit(readings.evenness, least, 2);
+	const words = `Evenness is ${figure}; at least ${least} is asked.`;
+	return { ...verdict('rule.evenness', readings.evenness >= least, words, largest + 2), figure };
 }
 
 function judgePalette(made: MadeScale, { palette, within }: Extract<ScaleRule, { rule: 'uses-palette' }>): Verdict {
@@ -191,7 +190,8 @@ function judgeRecipe({ recipe }: MadeScale, asked: Recipe): Verdict {
 function judgeCount({ scale }: MadeScale, { least, most }: { readonly least: number; readonly most: number }): Verdict {
 	const asked = least === most ? `${least}` : `${least} to ${most}`;
 	const words = `There are ${scale.between} steps between, ${scale.inAll} in all; ${asked} between is asked.`;
-	return verdict('rule.count', scale.between >= least && scale.between <= most, words);
+	const holds = scale.between >= least && scale.between <= most;
+	return { ...verdict('rule.count', holds, words), figure: String(scale.between) };
 }
 
 /** Judges a scale by one rule of a brief. */

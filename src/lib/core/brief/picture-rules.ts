@@ -28,13 +28,13 @@ export const pictureRules: RuleBook<PictureRule, MadePicture> = {
 	],
 	words: ({ within }) => `Stand for the picture within ${within} ΔE00`,
 	limits: (rule) => [limit('ΔE00, within', rule.within, [100, 0.5], (within) => ({ ...rule, within }))],
-	judge: ({ difference }, { within }) =>
-		difference === null
-			? { holds: false, key: 'rule.missing', reason: 'It is not reckoned yet how far they stand for it.', step: null }
-			: {
-					holds: difference <= within,
-					key: 'rule.stands-for',
-					reason: `In these colours the picture is ${besideLimit(difference, within, 1)} ΔE00 off in the mean; ${within} is allowed.`,
-					step: null
-				}
+	judge: ({ difference }, { within }) => {
+		if (difference === null) {
+			const reason = 'It is not reckoned yet how far they stand for it.';
+			return { holds: false, key: 'rule.missing', reason, step: null };
+		}
+		const figure = besideLimit(difference, within, 1);
+		const reason = `In these colours the picture is ${figure} ΔE00 off in the mean; ${within} is allowed.`;
+		return { holds: difference <= within, key: 'rule.stands-for', reason, step: null, figure };
+	}
 };

@@ -28,6 +28,8 @@ export interface Verdict {
 	readonly key: SentenceKey;
 	readonly reason: string;
 	readonly step: number | null;
+	/** What was measured, as the reason has it, where that is one number: "0.91", "38 %". */
+	readonly figure?: string;
 }
 
 /** L* over which every step of a high key lies, where a brief sets no limit (common practice, no source). */

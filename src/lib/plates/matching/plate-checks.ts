@@ -22,10 +22,11 @@ function judged(plate: MatchingPlate, linked: readonly LinkedColour[]) {
 	const limit = limitOf(plate);
 	if (limit === null) return [];
 	const closest = closestAttempt(plate, linked);
+	const figure = closest === null ? undefined : besideLimit(closest, limit, 1);
 	const reason =
 		closest === null
 			? 'No attempt yet in which every region is set.'
-			: `In the closest attempt the farthest region is ${besideLimit(closest, limit, 1)} ΔE00 off; under ${limit} is asked.`;
+			: `In the closest attempt the farthest region is ${figure} ΔE00 off; under ${limit} is asked.`;
 	const { least, most } = LIMITS;
 	return [
 		{
@@ -34,6 +35,7 @@ function judged(plate: MatchingPlate, linked: readonly LinkedColour[]) {
 			key: 'rule.matched' as const,
 			reason,
 			step: null,
+			...(figure ? { figure } : {}),
 			asks: asks(limit),
 			of: null,
 			at: null,

@@ -246,7 +246,7 @@ it('a failing statement takes the whole transaction back', async () => {
 
 it('migrations run once', async () => {
 	await migrate(database);
-	expect(await database.query('select name from migration')).toHaveLength(7);
+	expect(await database.query('select name from migration')).toHaveLength(8);
 });
 
 it('the demo is filled once, keeps what people did with it, and can begin again', async () => {

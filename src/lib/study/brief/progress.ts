@@ -13,13 +13,15 @@ export interface AskedOf {
 	readonly of: string | null;
 	readonly holds: boolean;
 	readonly reason: string;
+	/** What was measured, where that is one number; null where it is none. */
+	readonly figure: string | null;
 }
 
 function askedOfReflection({ terms: { words } }: Brief, reflection = ''): AskedOf[] {
 	if (words === 0) return [];
 	const count = countWords(reflection);
 	const asks = `A reflection of ${words} words or more`;
-	return [{ plate: null, asks, of: null, holds: count >= words, reason: `It has ${count}.` }];
+	return [{ plate: null, asks, of: null, holds: count >= words, reason: `It has ${count}.`, figure: String(count) }];
 }
 
 /** Everything that the brief of a study asks, plate by plate, with what came of it; nothing of a study that answers none. */
@@ -28,7 +30,14 @@ export function progressOf({ answers: brief, plates, linked, reflection }: Study
 	const ofPlates = plates.flatMap((plate) =>
 		judgePlate(plate, linked)
 			.filter(({ id }) => isAsked(brief, plate.id, id))
-			.map(({ asks, of, holds, reason }): AskedOf => ({ plate: plate.id, asks, of, holds, reason }))
+			.map(({ asks, of, holds, reason, figure = null }): AskedOf => ({
+				plate: plate.id,
+				asks,
+				of,
+				holds,
+				reason,
+				figure
+			}))
 	);
 	return [...ofPlates, ...askedOfReflection(brief, reflection)];
 }

@@ -21,7 +21,9 @@ const askedSchema = z.strictObject({
 	asks: reason,
 	of: lineSchema.nullable(),
 	holds: z.boolean(),
-	reason
+	reason,
+	/** What was measured, where that is one number. */
+	figure: z.string().max(40).nullable()
 });
 
 /** A fingerprint, as `fingerprintOf` gives it. */

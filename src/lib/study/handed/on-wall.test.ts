@@ -14,7 +14,7 @@ import { type StudyDocument } from '../study';
 import { classColours } from './class-at-once';
 import { handInOf, type HandIn } from './hand-in';
 import { marksCsv } from './marks-csv';
-import { meanColour, missingNames, mostMissed, nameKey, newestOfEach, wallOrder } from './on-wall';
+import { isLate, meanColour, missingNames, mostMissed, nameKey, newestOfEach, wallOrder } from './on-wall';
 import { envelopeOf, type HandInLine } from './requests';
 
 const start = newStudy('Four intervals', '2026-11-02');
@@ -141,6 +141,15 @@ describe('the class at once', () => {
 	});
 });
 
+describe('what is late', () => {
+	it('is what came after the day on which it was due, and nothing where no day is set', () => {
+		expect(isLate('2026-11-20T23:59:59.999Z', '2026-11-20')).toBe(false);
+		expect(isLate('2026-11-21T00:00:00.000Z', '2026-11-20')).toBe(true);
+		expect(isLate('2027-01-02T10:00:00.000Z', '2026-12-31')).toBe(true);
+		expect(isLate('2026-11-21T00:00:00.000Z', '')).toBe(false);
+	});
+});
+
 describe('marks as CSV (RFC 4180)', () => {
 	it('has a row for each, a column for each check, and is read as a table; no cell is a formula', () => {
 		const maker = '=HYPERLINK("http://elsewhere.example")';
@@ -152,11 +161,11 @@ describe('marks as CSV (RFC 4180)', () => {
 			seen: true,
 			returned: null
 		};
-		const text = marksCsv([{ line: row, handIn: one }]);
+		const text = marksCsv([{ line: row, handIn: one, isLate: true }]);
 		const [head, first] = text.split('\r\n');
-		expect(head).toBe('name,handed in,checks held,checks asked,mark,A reflection of 3 words or more');
+		expect(head).toBe('name,handed in,late,checks held,checks asked,mark,A reflection of 3 words or more');
 		expect(first).toBe(
-			`"'=HYPERLINK(""http://elsewhere.example"")",${AT},0,1,"good, ""nearly""",does not hold: It has 0.`
+			`"'=HYPERLINK(""http://elsewhere.example"")",${AT},late,0,1,"good, ""nearly""",does not hold: It has 0.`
 		);
 		expect(() => readCsv(text), 'it is no list of colours').toThrow(Problem);
 	});
@@ -168,6 +177,8 @@ describe('marks as CSV (RFC 4180)', () => {
 		);
 		const made = handedIn(asked, 'handinofmark', 'Kit Aldous', AT);
 		const row = { ...outside(made), revision: 1, given: { notes: [], mark: '' }, seen: true, returned: null };
-		expect(marksCsv([{ line: row, handIn: made }]).split('\r\n')[0]).toContain('"1. Evenness 0.8 or more, every row"');
+		expect(marksCsv([{ line: row, handIn: made, isLate: false }]).split('\r\n')[0]).toContain(
+			'"1. Evenness 0.8 or more, every row"'
+		);
 	});
 });

@@ -47,6 +47,17 @@ export function meanColour({ study }: HandIn, plate: number | null): MeanColour 
 	return { value: sum.value / count, chroma: sum.chroma / count, hue: hueAngle(sum.a, sum.b) };
 }
 
+/** What a hand-in is sorted by: the mean colour of all its plates, and of each. */
+export interface MeanColours {
+	readonly all: MeanColour | null;
+	readonly plates: readonly (MeanColour | null)[];
+}
+
+export const meanColours = (handIn: HandIn): MeanColours => ({
+	all: meanColour(handIn, null),
+	plates: handIn.study.plates.map((_, i) => meanColour(handIn, i))
+});
+
 /** The last word of a name, as lists of names are sorted. */
 const lastName = (maker: string): string => maker.trim().split(/\s+/).at(-1)?.toLowerCase() ?? '';
 const held = ({ held: many, asked }: HandInLine): number => (asked === 0 ? 1 : many / asked);
@@ -95,6 +106,9 @@ export const nameKey = (name: string): string =>
 		.filter(Boolean)
 		.sort()
 		.join(' ');
+
+/** Whether something was handed in after the day on which it was due; days are those of UTC, as everywhere here. */
+export const isLate = (at: string, due: string): boolean => due !== '' && at.slice(0, 10) > due;
 
 /** The names of a class that have not handed in. */
 export const missingNames = (names: readonly string[], lines: readonly HandInLine[]): string[] => {

@@ -7,6 +7,9 @@ import { pageLayoutSchema } from '../print';
 import { fingerprintSchema, type HandIn } from './hand-in';
 import { givenBackSchema, returnedSchema } from './returned';
 
+/** Where hand-ins are asked for. */
+export const HAND_INS_PATH = '/api/hand-ins';
+
 /** What is known of a hand-in without reading it. */
 const envelopeShape = {
 	id: idSchema,

@@ -3,7 +3,7 @@
 	import { hexToNumber, numberToHex } from '$lib/core/colour/code-number';
 	import { wordsOfHex } from '$lib/drawing/patch';
 	import { seenHex, type View } from '$lib/drawing/view';
-	import { opaque } from '$lib/ui/paint-shapes';
+	import { opaque } from '$lib/drawing/paint-shapes';
 	import { type Coordinates, within } from './coordinates';
 
 	interface Props {

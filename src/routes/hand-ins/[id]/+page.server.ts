@@ -1,7 +1,8 @@
 import { idSchema } from '$lib/model/ids';
 import { loading, missingHandIn } from '$lib/server/answer';
 import { database } from '$lib/server/app';
-import { readHandInLine } from '$lib/server/handed/repository';
+import { listHandIns, readHandInLine } from '$lib/server/handed/repository';
+import { nameKey } from '$lib/study/handed/on-wall';
 import { type PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ params }) =>
@@ -9,5 +10,8 @@ export const load: PageServerLoad = ({ params }) =>
 		const id = idSchema.safeParse(params.id);
 		const line = id.success ? await readHandInLine(database(), id.data) : null;
 		if (!line) throw missingHandIn();
-		return { line };
+		const { lines } = await listHandIns(database(), { brief: line.brief });
+		// What the same maker handed in for the same brief, to be compared with it.
+		const others = lines.filter(({ id, maker }) => id !== line.id && nameKey(maker) === nameKey(line.maker));
+		return { line, others };
 	});

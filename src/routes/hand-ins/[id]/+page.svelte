@@ -4,4 +4,4 @@
 	let { data } = $props();
 </script>
 
-{#key data.line.id}<HandInPage line={data.line} />{/key}
+{#key data.line.id}<HandInPage line={data.line} others={data.others} />{/key}

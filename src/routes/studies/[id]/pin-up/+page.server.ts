@@ -3,6 +3,7 @@ import { idSchema } from '$lib/model/ids';
 import { loading, missingBrief } from '$lib/server/answer';
 import { database } from '$lib/server/app';
 import { listHandIns } from '$lib/server/handed/repository';
+import { readWall } from '$lib/server/handed/walls';
 import { readStudy } from '$lib/server/studies/repository';
 import { BOARD_COOKIE, isBoard, type Board } from '$lib/ui/boards';
 import { type PageServerLoad } from './$types';
@@ -15,5 +16,7 @@ export const load: PageServerLoad = ({ params, cookies }) =>
 		if (!brief) throw missingBrief();
 		const remembered = cookies.get(BOARD_COOKIE);
 		const board: Board = isBoard(remembered) ? remembered : 'light';
-		return { study: study.id, brief, list: await listHandIns(database(), { brief: brief.terms.id }), board };
+		const { id: set } = brief.terms;
+		const [list, groups] = [await listHandIns(database(), { brief: set }), await readWall(database(), set)];
+		return { study: study.id, brief, list, groups, board };
 	});

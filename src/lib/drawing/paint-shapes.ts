@@ -1,22 +1,25 @@
-import { type Of, type Shape } from '$lib/drawing/drawing';
-import { barsOf } from '$lib/drawing/bars';
-import { type Box } from '$lib/drawing/box';
+import { barsOf } from './bars';
+import { type Box } from './box';
+import { type Of, type Shape } from './drawing';
+
+/** What is painted on: on the page, or apart from it in a worker. */
+export type Paper2D = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
 
 /** A code 0xrrggbb as the four bytes of an opaque pixel. */
 export const opaque = (code: number): number => ((code << 8) | 0xff) >>> 0;
 
 /** Edges fall on pixels of the device, so that colours touch without a seam. */
-function fillBox(context: CanvasRenderingContext2D, { x, y, width, height }: Box, scale: number): void {
+function fillBox(context: Paper2D, { x, y, width, height }: Box, scale: number): void {
 	const [left, top] = [Math.round(x * scale), Math.round(y * scale)];
 	context.fillRect(left, top, Math.round((x + width) * scale) - left, Math.round((y + height) * scale) - top);
 }
 
-function paintBar(context: CanvasRenderingContext2D, bar: Of<'bar'>, scale: number): void {
+function paintBar(context: Paper2D, bar: Of<'bar'>, scale: number): void {
 	context.fillStyle = bar.fill;
 	fillBox(context, bar, scale);
 }
 
-function paintGradient(context: CanvasRenderingContext2D, gradient: Of<'gradient'>, scale: number): void {
+function paintGradient(context: Paper2D, gradient: Of<'gradient'>, scale: number): void {
 	const { x, width, stops } = gradient;
 	const run = context.createLinearGradient(x * scale, 0, (x + width) * scale, 0);
 	for (const { at, fill } of stops) run.addColorStop(at, fill);
@@ -24,7 +27,7 @@ function paintGradient(context: CanvasRenderingContext2D, gradient: Of<'gradient
 	fillBox(context, gradient, scale);
 }
 
-function paintFigure(context: CanvasRenderingContext2D, { path, fill }: Of<'area'>, scale: number): void {
+function paintFigure(context: Paper2D, { path, fill }: Of<'area'>, scale: number): void {
 	context.setTransform(scale, 0, 0, scale, 0, 0);
 	context.fillStyle = fill;
 	context.fill(new Path2D(path));
@@ -52,7 +55,7 @@ function outlineOf(path: string): Path2D {
 
 interface Picture {
 	readonly scale: number;
-	readonly canvas: HTMLCanvasElement;
+	readonly canvas: OffscreenCanvas;
 }
 /** About as many as a turn of a dial from end to end needs; some megabytes. */
 const MOST_PICTURES = 48;
@@ -63,11 +66,7 @@ const pictures = new Map<readonly string[], Picture>();
 const SEAM_PIXELS = 2.2;
 
 /** The areas of a mosaic over the lines under their borders. */
-function paintAreas(
-	context: CanvasRenderingContext2D,
-	{ paths, fills, seams = [] }: Of<'mosaic'>,
-	scale: number
-): void {
+function paintAreas(context: Paper2D, { paths, fills, seams = [] }: Of<'mosaic'>, scale: number): void {
 	context.lineWidth = SEAM_PIXELS / scale;
 	seams.forEach((path, i) => {
 		if (path === '') return;
@@ -81,11 +80,9 @@ function paintAreas(
 }
 
 /** A mosaic on a canvas of its own, from a whole pixel of the device on. */
-function pictureOf(mosaic: Of<'mosaic'>, scale: number): HTMLCanvasElement {
+function pictureOf(mosaic: Of<'mosaic'>, scale: number): OffscreenCanvas {
 	const { x, y, width, height } = mosaic;
-	const canvas = document.createElement('canvas');
-	canvas.width = Math.ceil(width * scale) + 1;
-	canvas.height = Math.ceil(height * scale) + 1;
+	const canvas = new OffscreenCanvas(Math.ceil(width * scale) + 1, Math.ceil(height * scale) + 1);
 	const context = canvas.getContext('2d')!;
 	context.setTransform(scale, 0, 0, scale, -Math.floor(x * scale), -Math.floor(y * scale));
 	paintAreas(context, mosaic, scale);
@@ -93,14 +90,14 @@ function pictureOf(mosaic: Of<'mosaic'>, scale: number): HTMLCanvasElement {
 }
 
 /** What has few areas, each of many cells, is as quickly painted as copied, and the browser does it apart from the page. */
-function paintDesign(context: CanvasRenderingContext2D, mosaic: Of<'mosaic'>, scale: number): void {
+function paintDesign(context: Paper2D, mosaic: Of<'mosaic'>, scale: number): void {
 	context.setTransform(scale, 0, 0, scale, 0, 0);
 	paintAreas(context, mosaic, scale);
 	context.resetTransform();
 }
 
 /** A hundred outlines cost more than one picture, and the same mosaic comes again while a dial is turned to and fro. */
-function paintMosaic(context: CanvasRenderingContext2D, mosaic: Of<'mosaic'>, scale: number): void {
+function paintMosaic(context: Paper2D, mosaic: Of<'mosaic'>, scale: number): void {
 	if (mosaic.taken) return paintDesign(context, mosaic, scale);
 	const known = pictures.get(mosaic.fills);
 	const picture = known?.scale === scale ? known : { scale, canvas: pictureOf(mosaic, scale) };
@@ -111,7 +108,7 @@ function paintMosaic(context: CanvasRenderingContext2D, mosaic: Of<'mosaic'>, sc
 	context.drawImage(picture.canvas, Math.floor(mosaic.x * scale), Math.floor(mosaic.y * scale));
 }
 
-function paintRule(context: CanvasRenderingContext2D, { x1, y1, x2, y2, stroke }: Of<'rule'>, scale: number): void {
+function paintRule(context: Paper2D, { x1, y1, x2, y2, stroke }: Of<'rule'>, scale: number): void {
 	context.beginPath();
 	context.moveTo(x1 * scale, y1 * scale);
 	context.lineTo(x2 * scale, y2 * scale);
@@ -122,11 +119,11 @@ function paintRule(context: CanvasRenderingContext2D, { x1, y1, x2, y2, stroke }
 
 /** Shorter rows are quicker painted bar by bar. */
 const SHORT = 3;
-let small: HTMLCanvasElement | null = null;
+let small: OffscreenCanvas | null = null;
 
 /** The rows with one pixel for each colour. */
-function pixelsOf(rows: readonly Of<'row'>[]): HTMLCanvasElement {
-	small ??= document.createElement('canvas');
+function pixelsOf(rows: readonly Of<'row'>[]): OffscreenCanvas {
+	small ??= new OffscreenCanvas(1, 1);
 	small.width = Math.max(...rows.map(({ codes }) => codes.length));
 	small.height = rows.length;
 	const image = new ImageData(small.width, small.height);
@@ -140,7 +137,7 @@ function pixelsOf(rows: readonly Of<'row'>[]): HTMLCanvasElement {
 }
 
 /** Small pixels, stretched without smoothing: far quicker than a thousand rectangles. */
-function paintRows(context: CanvasRenderingContext2D, rows: readonly Of<'row'>[], scale: number): void {
+function paintRows(context: Paper2D, rows: readonly Of<'row'>[], scale: number): void {
 	const source = pixelsOf(rows);
 	context.imageSmoothingEnabled = false;
 	rows.forEach(({ x, y, width, height, codes }, i) => {
@@ -157,7 +154,7 @@ export type BitmapOf = (shape: Of<'image'>, pixels: number) => CanvasImageSource
 const EMPTY = '#c9c9c9';
 
 /** A picture smoothly in its box, whose edges fall on pixels of the device. */
-function paintSmoothly(context: CanvasRenderingContext2D, box: Box, scale: number, bitmap: CanvasImageSource): void {
+function paintSmoothly(context: Paper2D, box: Box, scale: number, bitmap: CanvasImageSource): void {
 	const [left, top] = [Math.round(box.x * scale), Math.round(box.y * scale)];
 	const width = Math.round((box.x + box.width) * scale) - left;
 	const height = Math.round((box.y + box.height) * scale) - top;
@@ -167,23 +164,21 @@ function paintSmoothly(context: CanvasRenderingContext2D, box: Box, scale: numbe
 }
 
 /** A picture smoothly in its box; grey until it has come. */
-function paintPicture(context: CanvasRenderingContext2D, shape: Of<'image'>, scale: number, bitmapOf: BitmapOf): void {
+function paintPicture(context: Paper2D, shape: Of<'image'>, scale: number, bitmapOf: BitmapOf): void {
 	const bitmap = bitmapOf(shape, shape.width * scale);
 	if (!bitmap) return paintBar(context, { ...shape, kind: 'bar', fill: EMPTY }, scale);
 	paintSmoothly(context, shape, scale, bitmap);
 }
 
 /** Rasters as canvases of their own, as long as anybody holds them. */
-const rasters = new WeakMap<Uint32Array, HTMLCanvasElement>();
+const rasters = new WeakMap<Uint32Array, OffscreenCanvas>();
 /** Whether the first byte of a word is its lowest, as on all usual machines. */
 const LOWEST_FIRST = new Uint8Array(Uint32Array.of(1).buffer)[0] === 1;
 
-function rasterCanvas({ columns, codes }: Of<'raster'>): HTMLCanvasElement {
+function rasterCanvas({ columns, codes }: Of<'raster'>): OffscreenCanvas {
 	const known = rasters.get(codes);
 	if (known) return known;
-	const canvas = document.createElement('canvas');
-	canvas.width = columns;
-	canvas.height = codes.length / columns;
+	const canvas = new OffscreenCanvas(columns, codes.length / columns);
 	const image = new ImageData(canvas.width, canvas.height);
 	const pixels = new Uint32Array(image.data.buffer);
 	// By words, not by bytes: a region of a form is recoloured at every turn of a dial.
@@ -198,7 +193,7 @@ function rasterCanvas({ columns, codes }: Of<'raster'>): HTMLCanvasElement {
 	return canvas;
 }
 
-function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: number, bitmapOf: BitmapOf): void {
+function paintShape(context: Paper2D, shape: Shape, scale: number, bitmapOf: BitmapOf): void {
 	switch (shape.kind) {
 		case 'image':
 			return paintPicture(context, shape, scale, bitmapOf);
@@ -226,7 +221,7 @@ function paintShape(context: CanvasRenderingContext2D, shape: Shape, scale: numb
  * @param scale pixels of the device to a plate unit
  */
 export function paintShapes(
-	context: CanvasRenderingContext2D,
+	context: Paper2D,
 	shapes: readonly Shape[],
 	scale: number,
 	bitmapOf: BitmapOf = () => null
