@@ -35,9 +35,7 @@ describe('drawings on one sheet', () => {
 					expect(box.y + box.height).toBeLessThanOrEqual(sheet.height);
 					const { width, height } = drawings[i]!;
 					// Edges fall on whole pixels: each side is off by no more than one.
-					const scale = Math.max(box.width / width, box.height / height);
-					expect(Math.abs(box.width - scale * width)).toBeLessThanOrEqual(1 + scale);
-					expect(Math.abs(box.height - scale * height)).toBeLessThanOrEqual(1 + scale);
+					expect(Math.abs(box.width * height - box.height * width)).toBeLessThanOrEqual(width + height);
 					for (const other of boxes.slice(i + 1))
 						expect(
 							other.x >= box.x + box.width ||

@@ -11,7 +11,7 @@ import { briefOf, type Brief } from './brief';
 import { changeTerms, give, noteHandIn } from './brief-edits';
 import { BRIEF_FORMAT, writeBriefFile } from './brief-file';
 import { fingerprintOf } from './fingerprint';
-import { decisionsOf, isHidden, notAsGiven, refusedBy } from './given';
+import { decisionsOf, isHidden, begunAgain, notAsGiven, refusedBy } from './given';
 import { progressOf, sayProgress } from './progress';
 import { changesOf, takenOver } from './take-over';
 import { takenUp } from './take-up';
@@ -133,6 +133,22 @@ describe('what a brief gives', () => {
 		const off = edited(student, { ...scales, scales: scales.scales.map((scale) => ({ ...scale, between: 3 })) });
 		expect(notAsGiven(brief, off, scales.id)).toEqual(['the number of steps of row 1']);
 		expect(refusedBy(off, edited(off, { ...plateOf(off, 'scales'), caption: 'Still open' }))).toBeNull();
+	});
+
+	it('a plate can be begun again as the brief has it, with the linked colours that it uses, and nothing else is changed', () => {
+		const [colour, ...others] = brief.linked;
+		const newer: Brief = { ...brief, linked: [{ ...colour!, text: '#336699' }, ...others] };
+		const scales = plateOf(student, 'scales') as Extract<Plate, { kind: 'scales' }>;
+		const off = { ...edited(student, { ...scales, caption: 'Mine' }), answers: newer };
+		expect(notAsGiven(newer, off, scales.id).length).toBeGreaterThan(0);
+		const again = begunAgain(newer, off, scales.id);
+		expect(notAsGiven(newer, again, scales.id)).toEqual([]);
+		expect(again.linked.map(({ id }) => id)).toEqual(off.linked.map(({ id }) => id));
+		expect(again.linked[0]!.text).toBe('#336699');
+		expect(again.plates.filter(({ id }) => id !== scales.id)).toEqual(off.plates.filter(({ id }) => id !== scales.id));
+		const without = { ...off, linked: off.linked.slice(1) };
+		expect(notAsGiven(newer, begunAgain(newer, without, scales.id), scales.id)).toEqual([]);
+		expect(begunAgain(newer, off, 'nosuchplate0')).toBe(off);
 	});
 
 	it('answers are put away until it is handed in, where the brief hides them', () => {

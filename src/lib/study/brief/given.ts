@@ -1,6 +1,6 @@
 import { type LinkedColour } from '$lib/model/linked';
 import { checkKey, type Decision } from '$lib/plates/decision';
-import { kindOf } from '$lib/plates/kinds';
+import { kindOf, usesOn } from '$lib/plates/kinds';
 import { type Plate } from '$lib/plates/plate';
 import { type StudyDocument } from '../study';
 import { type Brief } from './brief';
@@ -64,6 +64,19 @@ export function notAsGiven(brief: Brief, { plates, linked }: StudyDocument, id: 
 	const plate = plates.find((each) => each.id === id);
 	const given = givenBy(brief).find((each) => each.id === id);
 	return plate && given ? brokenOn(plate, linked, given) : [];
+}
+
+/** A study with one plate as its brief has it, begun again; linked colours that it uses are as the brief has them, too. */
+export function begunAgain(brief: Brief, study: StudyDocument, id: string): StudyDocument {
+	const given = brief.plates.find((plate) => plate.id === id);
+	if (!given) return study;
+	const used = brief.linked.filter((colour) => usesOn(given, colour.id) > 0);
+	const added = used.filter((colour) => !study.linked.some((own) => own.id === colour.id));
+	return {
+		...study,
+		linked: [...study.linked.map((own) => used.find((colour) => colour.id === own.id) ?? own), ...added],
+		plates: study.plates.map((plate) => (plate.id === id ? given : plate))
+	};
 }
 
 /** Whether a brief puts away all that tells until it is handed in for the first time. */

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { type Brief } from '$lib/study/brief/brief';
-	import { givenBy, notAsGiven } from '$lib/study/brief/given';
+	import { begunAgain, givenBy, notAsGiven } from '$lib/study/brief/given';
 	import { sayProgress, type AskedOf } from '$lib/study/brief/progress';
+	import { notices } from '$lib/ui/notices.svelte';
 	import Verdict from '../readings/Verdict.svelte';
 	import { openPlate } from '../index/plate-actions';
 	import { type Workbench } from '../study/workbench.svelte';
@@ -24,6 +25,11 @@
 	const ofWhole = $derived(asked.filter(({ plate }) => plate === null));
 	const open = $derived(workbench.plate?.id ?? null);
 	const other = $derived(open === null ? [] : notAsGiven(brief, workbench.document, open));
+
+	function again(id: string) {
+		workbench.edit('Begin a plate again from the brief', (study) => begunAgain(brief, study, id));
+		notices.say('The plate is as the brief has it now.', { label: 'Undo', run: () => workbench.undo() });
+	}
 </script>
 
 {#snippet check({ asks, of, holds, reason }: AskedOf)}
@@ -56,7 +62,13 @@
 				{:else}
 					<p class="given">Nothing is given here: all is open.</p>
 				{/if}
-				{#if other.length > 0}<p class="given"><b>Not as the brief has it now:</b> {other.join('; ')}.</p>{/if}
+				{#if other.length > 0}
+					<p class="given">
+						<b>Not as the brief has it now:</b>
+						{other.join('; ')}. It can be changed until it is.
+						<button class="act small" onclick={() => again(id)}>Begin this plate again from the brief</button>
+					</p>
+				{/if}
 			{/if}
 		</div>
 	{/each}

@@ -2,6 +2,7 @@
 	import { tick } from 'svelte';
 	import { benchOf } from '$lib/plates/benches.svelte';
 	import { drawPlate } from '$lib/plates/draw-plate';
+	import { asTold } from './drawn';
 	import { captionHeight } from '$lib/drawing/caption';
 	import { PLATE_HEIGHT } from '$lib/drawing/plate-size';
 	import { seenDrawing, VIEW_WORDS, VIEWS } from '$lib/drawing/view';
@@ -79,7 +80,9 @@
 					{#if number === sides.open && bench}
 						<bench.view {workbench} {plate} />
 					{:else}
-						<PlateDrawing drawing={seenDrawing(sides.viewOf(side), drawPlate(plate, linkedOf(side), 'full'))} />
+						<PlateDrawing
+							drawing={seenDrawing(sides.viewOf(side), asTold(workbench, drawPlate(plate, linkedOf(side), 'full')))}
+						/>
 						<button onclick={(event) => void go(event, number as SideNumber)} aria-label="Change the {word} plate"
 						></button>
 					{/if}

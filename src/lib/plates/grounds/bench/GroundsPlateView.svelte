@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { colourWords } from '$lib/core/colour/hue-words';
-	import { drawPlate } from '$lib/plates/draw-plate';
+	import { drawnFor } from '$lib/workbench/study/drawn';
 	import PlacedPlate from '$lib/workbench/study/PlacedPlate.svelte';
 	import { type HeldPlace } from '$lib/workbench/study/ColourPlaces.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -39,6 +39,6 @@
 	}
 </script>
 
-<PlacedPlate {workbench} {plate} drawing={drawPlate(plate, linked, 'full')} places={shown} onhold={hold}>
+<PlacedPlate {workbench} {plate} drawing={drawnFor(workbench, plate)} places={shown} onhold={hold}>
 	{#if Over}<Over {workbench} {plate} />{/if}
 </PlacedPlate>

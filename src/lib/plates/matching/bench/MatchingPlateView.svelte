@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { patchBy } from '$lib/drawing/patch';
-	import { drawPlate } from '$lib/plates/draw-plate';
+	import { drawnFor } from '$lib/workbench/study/drawn';
 	import PlacedPlate from '$lib/workbench/study/PlacedPlate.svelte';
 	import { type HeldPlace } from '$lib/workbench/study/ColourPlaces.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -56,7 +56,7 @@
 </script>
 
 <div class="seen" class:blurs>
-	<PlacedPlate {workbench} {plate} drawing={drawPlate(plate, linked, 'full')} places={shown} onhold={hold}>
+	<PlacedPlate {workbench} {plate} drawing={drawnFor(workbench, plate)} places={shown} onhold={hold}>
 		{#if found && stage === 'eye' && found.match.pick}<PickRegion {workbench} {plate} />{/if}
 		{#if found && stage === 'checked'}<Compare {workbench} {plate} />{/if}
 		{#if Over}<Over {workbench} {plate} />{/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { drawPlate } from '$lib/plates/draw-plate';
+	import { asTold } from '$lib/workbench/study/drawn';
 	import { type HeldPlace } from '$lib/workbench/study/ColourPlaces.svelte';
 	import PlacedPlate from '$lib/workbench/study/PlacedPlate.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -16,7 +17,7 @@
 	const linked = $derived(workbench.document.linked);
 	const bench = $derived(benchOfExercise(plate));
 	const Over = $derived(bench.over);
-	const drawing = $derived(bench.drawing?.(plate, linked) ?? drawPlate(plate, linked, 'full'));
+	const drawing = $derived(asTold(workbench, bench.drawing?.(plate, linked) ?? drawPlate(plate, linked, 'full')));
 	const places = $derived(placesOn(plate));
 	const held = $derived(placeOn(workbench));
 

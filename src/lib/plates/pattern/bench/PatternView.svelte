@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { inTurn } from '$lib/ui/in-turn';
-	import { drawPlate } from '$lib/plates/draw-plate';
+	import { drawnFor } from '$lib/workbench/study/drawn';
 	import PlateSurface from '$lib/workbench/study/PlateSurface.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { type TakenColour } from '$lib/model/colour-text';
@@ -16,7 +16,7 @@
 	let { workbench, plate }: { workbench: Workbench; plate: PatternPlate } = $props();
 
 	const linked = $derived(workbench.document.linked);
-	const drawing = $derived(drawPlate(plate, linked, 'full'));
+	const drawing = $derived(drawnFor(workbench, plate));
 	const number = $derived(fillNumber(workbench, plate));
 	const heldWords = $derived(
 		number === null ? '' : `fills with colour ${number + 1}, ${nameOfColour(plate, number, linked)}`

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { drawPlate } from '$lib/plates/draw-plate';
+	import { drawnFor } from '$lib/workbench/study/drawn';
 	import { type PicturePlate } from '../schema';
 	import PlateSurface from '$lib/workbench/study/PlateSurface.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -17,7 +17,7 @@
 	/** A picture on its board: its pixels to be clicked, its places and stops to be moved, and its gradation to be held. */
 	let { workbench, plate }: { workbench: Workbench; plate: PicturePlate } = $props();
 
-	const drawing = $derived(drawPlate(plate, workbench.document.linked, 'full'));
+	const drawing = $derived(drawnFor(workbench, plate));
 	const layout = $derived(layOutPicture(plate));
 	const pixels = $derived(pixelsHere(plate.picture.id));
 	const missing = $derived(missingHere(plate.picture.id));

@@ -4,7 +4,7 @@
 	import { colourWords } from '$lib/core/colour/hue-words';
 	import { RECIPE_WORDS } from '$lib/core/scale/words';
 	import { type Step } from '$lib/core/scale/scale';
-	import { drawPlate } from '$lib/plates/draw-plate';
+	import { drawnFor } from '$lib/workbench/study/drawn';
 	import { scaleOf } from '../scale-of';
 	import { type Box } from '$lib/drawing/box';
 	import { layOutScales, type RowShape } from '../layout';
@@ -31,7 +31,7 @@
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
 	const linked = $derived(workbench.document.linked);
-	const drawing = $derived(drawPlate(plate, linked, 'full'));
+	const drawing = $derived(drawnFor(workbench, plate));
 	const scales = $derived(plate.scales.map((decision) => scaleOf(decision, linked)));
 	const shapes = $derived(JSON.stringify(plate.scales.map(({ look }, i) => ({ inAll: scales[i]!.inAll, look }))));
 	// The places only depend on counts and looks, so they stay as they are while a colour is turned.

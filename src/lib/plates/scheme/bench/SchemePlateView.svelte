@@ -2,7 +2,7 @@
 	import { percentOf } from '$lib/ui/percent-of';
 	import { untrack } from 'svelte';
 	import { colourWords } from '$lib/core/colour/hue-words';
-	import { drawPlate } from '$lib/plates/draw-plate';
+	import { drawnFor } from '$lib/workbench/study/drawn';
 	import { schemeLayout } from '../draw-scheme';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { schemeOf } from '../scheme-of';
@@ -22,7 +22,7 @@
 	let { workbench, plate }: { workbench: Workbench; plate: SchemePlate } = $props();
 
 	const linked = $derived(workbench.document.linked);
-	const drawing = $derived(drawPlate(plate, linked, 'full'));
+	const drawing = $derived(drawnFor(workbench, plate));
 	const made = $derived(schemeOf(plate, linked));
 	const shape = $derived(JSON.stringify([plate.relatives, plate.inUse, plate.keptTo !== null, plate.others.length]));
 	// The places only change with what is shown, so they stay as they are while a colour is turned.

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { percentOf } from '$lib/ui/percent-of';
 	import { colourWords } from '$lib/core/colour/hue-words';
-	import { drawPlate } from '$lib/plates/draw-plate';
+	import { drawnFor } from '$lib/workbench/study/drawn';
 	import { chartOf, hueRing } from '../chart-of';
 	import { layOutWheel, type CellPlace } from '../wheel-layout';
 	import { PLATE_HEIGHT, PLATE_WIDTH } from '$lib/drawing/plate-size';
@@ -16,7 +16,7 @@
 	let { workbench, plate }: { workbench: Workbench; plate: WheelPlate } = $props();
 
 	const linked = $derived(workbench.document.linked);
-	const drawing = $derived(drawPlate(plate, linked, 'full'));
+	const drawing = $derived(drawnFor(workbench, plate));
 	const chart = $derived(chartOf(plate, linked));
 	const counts = $derived(JSON.stringify([plate.hues, plate.inside, plate.outside]));
 	// The places only depend on counts, so they stay as they are while a colour is turned.
