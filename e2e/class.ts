@@ -11,11 +11,11 @@ import { seeded } from '../tests/support/colours';
 import { scalesPlateOf } from '../tests/support/plates';
 
 /** A brief of one plate of scales, with two checks: even steps, and five to nine between. */
-export function briefOfTests(id: string, title: string): StudyDocument {
+export function briefOfTests(id: string, title: string, least = 0.7): StudyDocument {
 	const study = newStudy(title, '2026-11-02');
 	const [plate] = study.plates;
 	const checks = [
-		{ id: 'checkofeven0', scale: null, rule: { rule: 'evenness', least: 0.7 } },
+		{ id: 'checkofeven0', scale: null, rule: { rule: 'evenness', least } },
 		{ id: 'checkofcount', scale: null, rule: { rule: 'count', least: 5, most: 9 } }
 	] as const;
 	return {

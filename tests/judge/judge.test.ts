@@ -270,9 +270,18 @@ describe('the judge of sentences: what is said is tested against numbers reckone
 	const chance = seeded(77);
 	const all: Judged[] = [...Array.from({ length: 60 }).flatMap(() => saidOfPractice(chance)), ...apartFromPlates(400)];
 	const [apartFirst, wrong]: [number, string[]] = [all.length, []];
+	let figures = 0;
+	const apartFromReason: string[] = [];
 	for (let i = 0; i < PLATES; i++) {
 		const plate = make();
 		const said = judged(plate);
+		for (const { key, holds, reason, figure } of kindOf(plate).checks.judged(plate, [])) {
+			if (figure === undefined) continue;
+			figures++;
+			const saysOnlyThat = holds && (key === 'rule.key' || key === 'rule.identical');
+			if (!saysOnlyThat && !figure.split(' to ').some((each) => reason.includes(each)))
+				apartFromReason.push(`${figure}: ${reason}`);
+		}
 		all.push(...said);
 		for (const { key, words, so } of said)
 			if (!so) wrong.push(`${key}: “${words}” of ${JSON.stringify(plate).slice(0, 1200)}`);
@@ -287,6 +296,11 @@ describe('the judge of sentences: what is said is tested against numbers reckone
 	it('of 5000 plates over all kinds and exercises, no sentence contradicts them', () => {
 		expect(wrong.slice(0, 5)).toEqual([]);
 		expect(all.length).toBeGreaterThan(30_000);
+	});
+
+	it('what is told beside a verdict as measured stands in its reason, unless that only says that it holds', () => {
+		expect(figures).toBeGreaterThan(1000);
+		expect(apartFromReason.slice(0, 5)).toEqual([]);
 	});
 
 	it('every key of a sentence was said and judged', () => {

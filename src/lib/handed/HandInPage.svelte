@@ -157,7 +157,10 @@
 								{/each}
 							</ul>
 						{/if}
-						{#each own as note (note.id)}<p class="note">{numberOf(note.id)}. {note.text}</p>{/each}
+						{#each own as note (note.id)}
+							<p class="note">{numberOf(note.id)}. {note.text}</p>
+							{#if note.at?.name}<small>pinned to {note.at.name}</small>{/if}
+						{/each}
 					</div>
 				</article>
 			{/each}

@@ -64,7 +64,7 @@
 	/** Where a note stands, in words. */
 	const placeOf = ({ plate: of, at: pinned }: Note): string => {
 		const index = pinUp.brief.plates.findIndex(({ id }) => id === of);
-		return `${index < 0 ? 'on the whole' : `plate ${index + 1}`}${pinned ? ', pinned' : ''}`;
+		return `${index < 0 ? 'on the whole' : `plate ${index + 1}`}${pinned ? `, pinned${pinned.name ? ` to ${pinned.name}` : ''}` : ''}`;
 	};
 </script>
 
@@ -91,7 +91,11 @@
 		<p class="acts">
 			<button class="act main small" disabled={text.trim() === '' || notes.length >= MOST_NOTES}>Write it</button>
 			<button class="act small" type="button" aria-pressed={pinning} onclick={() => onpin(!pinning)}
-				>{at ? 'Pinned: choose another place' : pinning ? 'Click a place of the plate' : 'Pin it to a place'}</button
+				>{at
+					? `Pinned${at.name ? ` to ${at.name}` : ''}: choose another place`
+					: pinning
+						? 'Click a place of the plate'
+						: 'Pin it to a place'}</button
 			>
 			<button class="act small" type="button" disabled={text.trim() === ''} onclick={keepWords}>Keep these words</button
 			>

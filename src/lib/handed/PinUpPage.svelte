@@ -18,6 +18,7 @@
 	import { awayItems } from './acts';
 	import { droppedFiles } from './collect';
 	import ClassAtOnce from './ClassAtOnce.svelte';
+	import { nameAt } from './name-at';
 	import NotesPart from './NotesPart.svelte';
 	import OnTable from './OnTable.svelte';
 	import { PinUp } from './pin-up.svelte';
@@ -65,8 +66,10 @@
 
 	let pinning = $state(false);
 	let at = $state.raw<Note['at']>(null);
-	function pin(x: number, y: number) {
-		at = { name: '', x, y };
+	function pin(id: string, x: number, y: number) {
+		const handIn = pinUp.handInOf(id);
+		const plate = handIn ? pinUp.placeIn(handIn, pinUp.plate ?? 0) : -1;
+		at = { name: handIn && plate >= 0 ? nameAt(handIn, plate, x, y) : '', x, y };
 		pinning = false;
 	}
 
@@ -144,7 +147,7 @@
 				{view}
 				noted={noted?.id ?? null}
 				onnote={(id) => ((notedId = id), (at = null), (pinning = false))}
-				onplace={pinning ? (_, x, y) => pin(x, y) : null}
+				onplace={pinning ? pin : null}
 			/>
 			{#if noted}
 				{#key noted.id}

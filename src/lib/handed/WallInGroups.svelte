@@ -69,7 +69,7 @@
 			onfinalize={(event) => drop(group?.id ?? null, event)}
 		>
 			{#each sheets as { id, line, older } (id)}
-				<li>
+				<li data-maker={id}>
 					<WallSheet {pinUp} {line} {older} called={called(line)} {view} items={sheetItems(pinUp, id, line)} />
 				</li>
 			{/each}

@@ -1,3 +1,4 @@
+import { tick } from 'svelte';
 import { download, plainName } from '$lib/client/files';
 import { downloadPortfolio, downloadWall } from '$lib/client/handed';
 import { marksCsv } from '$lib/study/handed/marks-csv';
@@ -38,6 +39,14 @@ export function awayItems(pinUp: PinUp): MenuItem[] {
 	];
 }
 
+/** Moves a sheet, and the focus with it: it is another element in its new place. */
+function moved(maker: string, move: () => void): void {
+	move();
+	void tick().then(() =>
+		document.querySelector<HTMLElement>(`[data-maker="${CSS.escape(maker)}"] .under button`)?.focus()
+	);
+}
+
 /** To which groups a sheet can go, while the wall hangs in groups. */
 function groupItems({ arranged, groups }: PinUp, maker: string): MenuItem[] {
 	if (arranged !== 'groups') return [];
@@ -45,9 +54,9 @@ function groupItems({ arranged, groups }: PinUp, maker: string): MenuItem[] {
 	return [
 		...groups.all
 			.filter((group) => group !== own)
-			.map(({ id, name }) => ({ label: `Move to “${name}”`, run: () => groups.move(maker, id) })),
-		{ label: 'Move to a new group', disabled: groups.isFull, run: () => groups.add(maker) },
-		...(own ? [{ label: `Out of “${own.name}”`, run: () => groups.move(maker, null) }] : [])
+			.map(({ id, name }) => ({ label: `Move to “${name}”`, run: () => moved(maker, () => groups.move(maker, id)) })),
+		{ label: 'Move to a new group', disabled: groups.isFull, run: () => moved(maker, () => groups.add(maker)) },
+		...(own ? [{ label: `Out of “${own.name}”`, run: () => moved(maker, () => groups.move(maker, null)) }] : [])
 	];
 }
 

@@ -25,7 +25,9 @@ function textOf({ handIn: { study }, given }: PrintedHandIn): string {
 		const index = study.plates.findIndex(({ id }) => id === plate);
 		return index < 0 ? 'On the whole' : `On plate ${index + 1}`;
 	};
-	const notes = (given?.notes ?? []).map(({ plate, text }, i) => `${i + 1}. ${placeOf(plate)}: ${text}`);
+	const notes = (given?.notes ?? []).map(
+		({ plate, at, text }, i) => `${i + 1}. ${placeOf(plate)}${at?.name ? `, at ${at.name}` : ''}: ${text}`
+	);
 	return [
 		...(study.reflection ? ['## Reflection', study.reflection] : []),
 		...(notes.length > 0 ? ['## Notes', ...notes] : [])

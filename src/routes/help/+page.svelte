@@ -107,6 +107,21 @@
 			]
 		},
 		{
+			where: 'While a pin-up is shown to a room',
+			keys: [
+				['← →', 'the sheet before, the next sheet'],
+				['↑ ↓', 'the plate before, the next plate of the brief'],
+				['Escape', 'end it']
+			]
+		},
+		{
+			where: 'While a note is pinned to a place of a plate',
+			keys: [
+				['← → ↑ ↓', 'lead the cross; with Shift finely'],
+				['Enter', 'pin the note there']
+			]
+		},
+		{
 			where: 'On the relatives of a scheme',
 			keys: [
 				['← → ↑ ↓', 'the nearest relative that way, along an arm, across to the next one'],

@@ -89,10 +89,13 @@ describe('the interval sheet (common practice, no source): warm adjacent, cool a
 		for (let code = 0x90; code < 0xb0; code++) {
 			const grey = `#${code.toString(16).repeat(3)}`;
 			for (const limit of [60, 65, 70]) {
-				const { holds, reason } = judge({ rule: 'key', is: 'high', limit }, ['#ffffff', grey]);
+				const { holds, reason, figure } = judge({ rule: 'key', is: 'high', limit }, ['#ffffff', grey]);
 				const said = /has value ([\d.]+);/.exec(reason)?.[1];
 				expect(holds).toBe(lab(grey)!.l >= limit);
 				if (said) expect(Number(said)).toBeLessThan(limit);
+				// What was measured is told beside the verdict, whether it holds or not.
+				expect(Math.abs(Number(figure) - lab(grey)!.l)).toBeLessThanOrEqual(0.5);
+				expect(Number(figure) >= limit).toBe(holds);
 			}
 		}
 	});

@@ -35,6 +35,22 @@ describe('the checks of a plate', () => {
 		]);
 	});
 
+	it('tell what was measured: of the one that breaks them, or from the least to the greatest where all hold', () => {
+		const count = (least: number): Check => ({
+			id: 'check0000002',
+			scale: null,
+			rule: { rule: 'count', least, most: 9 }
+		});
+		const [three, seven] = [
+			{ ...dull, between: 3 },
+			{ ...pure, between: 7 }
+		];
+		expect(judged([seven, three], count(3))).toMatchObject([{ holds: true, figure: '3 to 7' }]);
+		expect(judged([seven, { ...seven, id: 'purescale002' }], count(3))).toMatchObject([{ holds: true, figure: '7' }]);
+		expect(judged([seven, three], count(5))).toMatchObject([{ holds: false, figure: '3' }]);
+		expect(judged([dull], notPure(null))[0]!.figure).toBeUndefined();
+	});
+
 	it('do not hold while there is no scale, and there are none where none are asked for', () => {
 		const check = notPure(null);
 		expect(judged([], check)).toEqual([

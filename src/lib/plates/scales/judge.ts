@@ -20,6 +20,15 @@ function judgeOne(check: Check, scale: ScaleDecision, linked: readonly LinkedCol
 	return { check, scale, ...judgeScale(made, check.rule) };
 }
 
+/** Of several scales that all hold, from the least to the greatest that was measured. */
+function withFigureOfAll(first: Judged, all: readonly Judged[]): Judged {
+	const figures = all.flatMap(({ figure }) => figure ?? []);
+	if (figures.length < all.length) return first;
+	const inOrder = figures.sort((one, other) => Number.parseFloat(one) - Number.parseFloat(other));
+	const [least, greatest] = [inOrder[0]!, inOrder.at(-1)!];
+	return { ...first, figure: least === greatest ? least : `${least} to ${greatest}` };
+}
+
 const judgedBefore = new WeakMap<ScalesPlate, { linked: readonly LinkedColour[]; judged: Judged[] }>();
 
 /**
@@ -46,6 +55,7 @@ function judgeAll({ scales, checks = [] }: ScalesPlate, linked: readonly LinkedC
 			reason: 'There is no scale yet.',
 			step: null
 		} as const;
-		return judged.find(({ holds }) => !holds) ?? judged[0] ?? nothing;
+		const breaks = judged.find(({ holds }) => !holds);
+		return breaks ?? (judged[0] ? withFigureOfAll(judged[0], judged) : nothing);
 	});
 }

@@ -55,7 +55,7 @@ export const scaleChecks: KindChecks<ScalesPlate> = {
 		),
 	judged: (plate, linked) =>
 		judgeScales(plate, linked).map((judged) => {
-			const { check, scale, holds, key, reason, step } = judged;
+			const { check, scale, holds, key, reason, step, figure } = judged;
 			const row = scale ? `row ${plate.scales.indexOf(scale) + 1}` : '';
 			const every = check.scale === null;
 			return {
@@ -63,6 +63,7 @@ export const scaleChecks: KindChecks<ScalesPlate> = {
 				holds,
 				key,
 				step,
+				...(figure === undefined ? {} : { figure }),
 				reason: every && scale && !holds ? `${row.replace('r', 'R')}: ${reason}` : reason,
 				asks: scaleRules.words(check.rule),
 				of: every ? 'every row' : row,
