@@ -156,6 +156,16 @@ test('requests about hand-ins that are not as expected are refused with their re
 	expect(await problem(await request.put('/api/hand-ins/nosuchhandin/given', { data: given }), 404)).toBe(
 		'no-such-hand-in'
 	);
+	const groups = [{ id: 'groupoftests', name: 'Warm', makers: ['marlow ines'] }];
+	expect(await problem(await request.put('/api/walls/NO', { data: { revision: 0, groups } }), 404)).toBe(
+		'no-such-brief'
+	);
+	const wrong = { revision: 0, groups: [...groups, ...groups] };
+	expect(await problem(await request.put('/api/walls/briefofwalls', { data: wrong }), 422)).toBe('not-as-expected');
+	expect((await request.put('/api/walls/briefofwalls', { data: { revision: 0, groups } })).status()).toBe(200);
+	expect(await problem(await request.put('/api/walls/briefofwalls', { data: { revision: 0, groups } }), 409)).toBe(
+		'stale'
+	);
 	const print = { ids: ['nosuchhandin'], title: 'T', notes: true, plate: null, page: { paper: 'a4', across: true } };
 	expect(await problem(await request.post('/api/hand-ins/print', { data: print }), 422)).toBe('unreadable');
 	expect((await request.get('/studies/nosuchstudy/pin-up')).status()).toBe(404);

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { seenHex } from '$lib/drawing/view';
 	import { type View } from '$lib/drawing/view-kinds';
-	import { coloursOfPlate } from '$lib/plates/draw-plate';
-	import { classColours, type WhichColour } from '$lib/study/handed/class-at-once';
+	import { classColours, comparedOf, type WhichColours } from '$lib/study/handed/class-at-once';
 	import { type HandIn } from '$lib/study/handed/hand-in';
 	import { type HandInLine } from '$lib/study/handed/requests';
 	import { type PinUp } from './pin-up.svelte';
@@ -16,8 +15,20 @@
 	/** One plate of the whole class at once: its colours seen from above, and their values in a row for each. */
 	let { pinUp, called, view }: Props = $props();
 
-	let which = $state<WhichColour>(0);
 	const plate = $derived(pinUp.plate ?? 0);
+	/** What can be compared, by the brief's own plate. */
+	const choices = $derived.by(() => {
+		const own = pinUp.brief.plates[plate];
+		return own ? comparedOf(own, pinUp.brief.linked) : [];
+	});
+
+	let chosen = $state.raw<WhichColours | null>(null);
+	/** What was chosen, where the plate has it; otherwise the parents of the first row, or all. */
+	const which = $derived(
+		(choices.find((each) => JSON.stringify(each.which) === JSON.stringify(chosen)) ?? choices[1] ?? choices[0])
+			?.which ?? ({ of: 'all' } as const)
+	);
+
 	const read = $derived(
 		pinUp.wall.flatMap(({ line }) => {
 			const handIn = pinUp.handInOf(line.id);
@@ -33,12 +44,6 @@
 		)
 	);
 	const rows = $derived(read.map(({ line, handIn }) => ({ line, colours: classColours([handIn], placeIn, which) })));
-	/** What the colours of the plate are called, by the brief's own. */
-	const names = $derived.by(() => {
-		const own = pinUp.brief.plates[plate];
-		return own ? coloursOfPlate(own, pinUp.brief.linked).map(({ name }, i) => `${i + 1}. ${name}`) : [];
-	});
-
 	const RING = 0.1;
 	const SIDE = 340;
 	/** As far as the strongest of them lies, to the next ring. */
@@ -55,11 +60,10 @@
 		Compared
 		<select
 			class="field"
-			value={which === null ? 'all' : String(which)}
-			onchange={(event) => (which = event.currentTarget.value === 'all' ? null : Number(event.currentTarget.value))}
+			value={JSON.stringify(which)}
+			onchange={(event) => (chosen = choices[event.currentTarget.selectedIndex]!.which)}
 		>
-			<option value="all">all colours</option>
-			{#each names as name, i (i)}<option value={String(i)}>{name}</option>{/each}
+			{#each choices as { which: each, words } (words)}<option value={JSON.stringify(each)}>{words}</option>{/each}
 		</select>
 	</label>
 	<div class="two">

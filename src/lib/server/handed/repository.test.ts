@@ -21,6 +21,7 @@ import {
 	restoreHandIn,
 	takeReturned
 } from './repository';
+import { groupWall, readWall } from './walls';
 
 let database: Database;
 beforeAll(async () => {
@@ -101,6 +102,34 @@ describe('hand-ins in the database', () => {
 		await database.query(`update hand_in set given = '{"notes": 1}' where id = 'handinofemil'`);
 		const { lines, unreadable } = await listHandIns(database, { brief: 'briefoftests' });
 		expect([lines.map(({ id }) => id), unreadable]).toEqual([['handinofines'], ['handinofemil']]);
+	});
+});
+
+describe('the groups of a wall', () => {
+	const groups = [{ id: 'groupofwarm0', name: 'Warm', makers: ['marlow ines'] }];
+
+	it('are kept over the revision that they were made from, and over no other', async () => {
+		expect(await readWall(database, 'briefoftests')).toEqual({ revision: 0, groups: [] });
+		expect(await groupWall(database, 'briefoftests', { revision: 0, groups })).toBe(1);
+		expect(await groupWall(database, 'briefoftests', { revision: 0, groups: [] }), 'there are some').toBeNull();
+		expect(
+			await groupWall(database, 'briefoftests', {
+				revision: 1,
+				groups: [...groups, { ...groups[0]!, id: 'groupofcool0' }]
+			})
+		).toBe(2);
+		expect(await groupWall(database, 'briefoftests', { revision: 1, groups: [] })).toBeNull();
+		expect((await readWall(database, 'briefoftests')).groups.map(({ id }) => id)).toEqual([
+			'groupofwarm0',
+			'groupofcool0'
+		]);
+		expect(await readWall(database, 'anotherbrief')).toEqual({ revision: 0, groups: [] });
+	});
+
+	it('that cannot be read are made anew over their revision', async () => {
+		await database.query(`update wall set groups = '{"broken": true}'::jsonb where brief = 'briefoftests'`);
+		expect(await readWall(database, 'briefoftests')).toEqual({ revision: 2, groups: [] });
+		expect(await groupWall(database, 'briefoftests', { revision: 2, groups })).toBe(3);
 	});
 });
 

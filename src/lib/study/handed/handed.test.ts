@@ -100,6 +100,16 @@ describe('a hand-in', () => {
 		expect(readAnyOurs(text).what).toBe('hand-in');
 	});
 
+	it('of the first version, which kept no measured numbers beside its verdicts, is read as it was written', () => {
+		const asked = one.asked.map(({ plate, asks, of, holds, reason }) => ({ plate, asks, of, holds, reason }));
+		const handIn = { ...one, asked };
+		const text = JSON.stringify({ format: 'ricercar hand-in', version: 1, handIn, fingerprint: fingerprintOf(handIn) });
+		const { content, asWritten } = readHandIn(text);
+		expect(asWritten).toBe(true);
+		expect(content).toEqual({ ...one, asked: one.asked.map((each) => ({ ...each, figure: null })) });
+		expect(problemOf(() => readHandIn(text.replace('"version":1', '"version":2')))).toContain('figure');
+	});
+
 	it('says how many plates this version would draw and judge otherwise', () => {
 		expect(drawnOtherwise(one)).toEqual({ plates: 0, checks: 0 });
 		const [first, ...others] = one.drawings;

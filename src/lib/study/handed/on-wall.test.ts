@@ -8,10 +8,11 @@ import { type Plate } from '$lib/plates/plate';
 import { briefOf } from '../brief/brief';
 import { fingerprintOf } from '../brief/fingerprint';
 import { takenUp } from '../brief/take-up';
+import { scalesPlateOf } from '../../../../tests/support/plates';
 import { emptyTerms } from '../brief/terms';
 import { newStudy } from '../new-study';
 import { type StudyDocument } from '../study';
-import { classColours } from './class-at-once';
+import { classColours, comparedOf, type WhichColours } from './class-at-once';
 import { handInOf, type HandIn } from './hand-in';
 import { marksCsv } from './marks-csv';
 import { isLate, meanColour, missingNames, mostMissed, nameKey, newestOfEach, wallOrder } from './on-wall';
@@ -126,7 +127,7 @@ describe('the class at once', () => {
 				]
 			}
 		}));
-		const all = classColours([first!, other!], () => 0, 0);
+		const all = classColours([first!, other!], () => 0, { of: 'one', at: 0 });
 		expect(all.map(({ maker, hex }) => [maker, hex])).toEqual([
 			['Ines Marlow', '#b3392b'],
 			['Ines Marlow', '#2f5f86']
@@ -136,8 +137,35 @@ describe('the class at once', () => {
 			expect([a, b]).toEqual([expect.closeTo(real.a, 4), expect.closeTo(real.b, 4)]);
 			expect(value).toBeCloseTo(converter('lab65')(hex)!.l, 1);
 		}
-		expect(classColours([first!], () => 0, null).length).toBeGreaterThan(2);
-		expect(classColours([first!], () => -1, null)).toEqual([]);
+		expect(classColours([first!], () => 0, { of: 'all' }).length).toBeGreaterThan(2);
+		expect(classColours([first!], () => -1, { of: 'all' })).toEqual([]);
+	});
+
+	it('has the parents of a row, or every step of it, however many steps each of them made', () => {
+		const plate = scalesPlateOf(start);
+		const madeOf = (between: number, parents: readonly string[]): HandIn => {
+			const row = { ...plate.scales[0]!, recipe: 'path' as const, between, parents: parents.map((text) => ({ text })) };
+			return { ...one, study: { ...one.study, plates: [{ ...plate, scales: [plate.scales[0]!, row] }] } };
+		};
+		const made = [madeOf(3, ['#b3392b', '#d9b036', '#2f5f86']), madeOf(9, ['#45424f', '#e9dcc0'])];
+		const hexes = (which: WhichColours) => classColours(made, () => 0, which).map(({ hex }) => hex);
+		expect(hexes({ of: 'parents', row: 1 })).toEqual(['#b3392b', '#d9b036', '#2f5f86', '#45424f', '#e9dcc0']);
+		expect(hexes({ of: 'row', row: 1 })).toHaveLength(5 + 11);
+		expect(hexes({ of: 'parents', row: 2 })).toEqual([]);
+		const words = comparedOf({ ...plate, scales: [plate.scales[0]!, plate.scales[0]!] }, start.linked).map(
+			(each) => each.words
+		);
+		expect(words).toEqual([
+			'all colours',
+			'row 1: parents',
+			'row 1: every step',
+			'row 2: parents',
+			'row 2: every step'
+		]);
+		expect(comparedOf(newPlate('grounds', start), start.linked)[1]).toEqual({
+			which: { of: 'one', at: 0 },
+			words: '1. First ground'
+		});
 	});
 });
 
