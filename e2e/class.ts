@@ -34,12 +34,15 @@ export interface Student {
 }
 
 /** Made-up people who do the same work unlike, the same from the same seed. */
-export function students(count: number, seed: number): Student[] {
+export function students(
+	count: number,
+	seed: number,
+	last: readonly string[] = ['Ashdown', 'Brook', 'Crane', 'Dunmore']
+): Student[] {
 	const next = seeded(seed);
 	const FIRST = ['Ada', 'Bram', 'Cleo', 'Dov', 'Esme', 'Finn', 'Gita', 'Hal', 'Iris', 'Jude'];
-	const LAST = ['Ashdown', 'Brook', 'Crane', 'Dunmore'];
 	return Array.from({ length: count }, (_, i) => ({
-		maker: `${FIRST[i % FIRST.length]!} ${LAST[Math.floor(i / FIRST.length)]!}`,
+		maker: `${FIRST[i % FIRST.length]!} ${last[Math.floor(i / FIRST.length)]!}`,
 		between: 3 + Math.floor(next() * 6),
 		spacing: next() < 0.5 ? 'differences' : 'shares',
 		at: `2026-11-${String(10 + (i % 9)).padStart(2, '0')}T10:00:00.000Z`

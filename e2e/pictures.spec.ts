@@ -143,10 +143,15 @@ test('what is kept decodes alike in the browser and on the server, and gives the
 	await bring(page, 'garden.webp', 'image/webp', photograph);
 	await expect(page.locator('.surface h1')).toHaveText('garden');
 	await expect(described(page)).toContainText('ΔE00 off');
-	await saved(page);
-	const study = studySchema.parse(await (await page.request.get(`/api${new URL(page.url()).pathname}`)).json());
-	const plate = study.document.plates[1]!;
-	if (plate.kind !== 'picture') throw new Error('The second plate is a picture.');
+	const keptPlate = async () => {
+		const study = studySchema.parse(await (await page.request.get(`/api${new URL(page.url()).pathname}`)).json());
+		const plate = study.document.plates[1]!;
+		if (plate.kind !== 'picture') throw new Error('The second plate is a picture.');
+		return plate;
+	};
+	// What is found in it is saved after the picture itself.
+	await expect.poll(async () => (await keptPlate()).places.length).toBeGreaterThan(0);
+	const plate = await keptPlate();
 
 	const kept = await (await page.request.get(pathOfPicture(plate.picture.id))).body();
 	const { data, info } = await sharp(kept).ensureAlpha().raw().toBuffer({ resolveWithObject: true });

@@ -7,6 +7,7 @@ import { type Brief } from '../src/lib/study/brief/brief';
 import { type HandIn } from '../src/lib/study/handed/hand-in';
 import { readHandIn } from '../src/lib/study/handed/hand-in-file';
 import { writeOurs } from '../src/lib/study/our-file';
+import { axeFaults } from './axe';
 import { asBrief, briefOfTests, downloaded, fileOf, json, students, type Student } from './class';
 import { ready } from './pages';
 import { expect, test } from './test';
@@ -47,6 +48,7 @@ async function handIn(page: Page, maker: string, again = false): Promise<{ name:
 	await panel.getByRole('button', { name: again ? 'Hand in again …' : 'Hand in …' }).click();
 	const asking = page.getByRole('dialog', { name: 'Hand in' });
 	await asking.getByLabel('Your name').fill(maker);
+	await expect(asking).toContainText('It was due on 20 November 2026: what is handed in now is late.');
 	const file = await downloaded(page, () => asking.getByRole('button', { name: 'Hand in, as a file' }).click());
 	await expect(asking).toBeHidden();
 	return file;
@@ -90,7 +92,7 @@ test('a class of thirty and two briefs: handed in, collected, noted, given back,
 	const second = await set(request, 'briefofsecond', 'Even tints once more');
 
 	// Three through the page, the others by file from computers of their own.
-	const [ada, bram, cleo, ...others] = students(30, 7);
+	const [ada, bram, cleo, ...others] = students(30, 7, ['Eddery', 'Fallow', 'Garth']);
 	const own = [
 		{ ...ada!, between: 7 },
 		{ ...bram!, between: 3 },
@@ -162,6 +164,7 @@ test('a class of thirty and two briefs: handed in, collected, noted, given back,
 	await page.mouse.up();
 	await expect(group.getByRole('listitem')).toHaveCount(2);
 	expect((await kept).status()).toBe(200);
+	expect(await axeFaults(page)).toEqual([]);
 	await page.reload();
 	await ready(page);
 	await order.selectOption('groups');
@@ -204,6 +207,7 @@ test('a class of thirty and two briefs: handed in, collected, noted, given back,
 	await page.getByRole('link', { name: /^No\. 2, / }).click();
 	await page.waitForURL(new RegExp(content.id));
 	await ready(page);
+	await expect(page.getByText(/after the day on which it was due: \d of 2 hold$/)).toBeVisible();
 	await page.getByLabel('Beside it').selectOption({ index: 1 });
 	await expect(page.getByRole('figure')).toHaveCount(2);
 	const row = page.getByRole('row', { name: /^5 to 9 between/ });

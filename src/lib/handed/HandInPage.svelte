@@ -4,6 +4,7 @@
 	import { begunHere, downloadPortfolio, handInFileName, loadHandIn, sayHeld, type WithFile } from '$lib/client/handed';
 	import { sayDay } from '$lib/drawing/say-day';
 	import { drawnOtherwise, type HandIn } from '$lib/study/handed/hand-in';
+	import { isLate } from '$lib/study/handed/on-wall';
 	import { type HandInLine } from '$lib/study/handed/requests';
 	import { Making } from '$lib/studies/making.svelte';
 	import Menu from '$lib/ui/Menu.svelte';
@@ -49,6 +50,7 @@
 		}
 	}
 	const otherwise = $derived(handIn ? drawnOtherwise(handIn) : { plates: 0, checks: 0 });
+	const isOverdue = $derived(isLate(line.at, handIn?.study.answers?.terms.due ?? ''));
 	const notes = $derived(line.returned?.notes ?? []);
 	const numberOf = (id: string): number => notes.findIndex((note) => note.id === id) + 1;
 	const ofWhole = $derived(notes.filter(({ plate }) => !handIn?.study.plates.some(({ id }) => id === plate)));
@@ -79,9 +81,9 @@
 			<div>
 				<h1>{line.title}</h1>
 				<p>
-					{line.maker}, handed in on <time datetime={line.at}>{sayDay(line.at)}</time>{handIn
-						? `: ${sayHeld(handIn)}`
-						: ''}
+					{line.maker}, handed in on <time datetime={line.at}>{sayDay(line.at)}</time>{isOverdue
+						? ', after the day on which it was due'
+						: ''}{handIn ? `: ${sayHeld(handIn)}` : ''}
 				</p>
 			</div>
 			<button class="act" disabled={!handIn || making.busy} onclick={() => void begin()}>Begin from it</button>

@@ -6,6 +6,8 @@
 	import { asLine } from '$lib/model/line';
 	import { noteHandIn } from '$lib/study/brief/brief-edits';
 	import { sayProgress, type AskedOf } from '$lib/study/brief/progress';
+	import { isLate } from '$lib/study/handed/on-wall';
+	import { now } from '$lib/studies/today';
 	import { setTitleBlock } from '$lib/study/edits';
 	import { notices } from '$lib/ui/notices.svelte';
 	import Sheet from '$lib/ui/Sheet.svelte';
@@ -25,6 +27,8 @@
 
 	const handedIn = $derived(workbench.document.handedIn ?? []);
 	const open = $derived(asked.filter(({ holds }) => !holds));
+
+	const due = $derived(workbench.document.answers?.terms.due ?? '');
 
 	let asking = $state(false);
 	let maker = $state('');
@@ -105,6 +109,7 @@
 			{/if}
 		{/if}
 		<label class="with"><input type="checkbox" bind:checked={printed} /> with a print of it, as PDF</label>
+		{#if isLate(now(), due)}<p>It was due on {sayDay(due)}: what is handed in now is late.</p>{/if}
 		<p class="hint">
 			What is handed in is a copy as it stands now, in one file for whoever set the brief. You can go on with the study
 			and hand in again.

@@ -12,6 +12,9 @@ export const load: PageServerLoad = ({ params }) =>
 		if (!line) throw missingHandIn();
 		const { lines } = await listHandIns(database(), { brief: line.brief });
 		// What the same maker handed in for the same brief, to be compared with it.
-		const others = lines.filter(({ id, maker }) => id !== line.id && nameKey(maker) === nameKey(line.maker));
+		const others = lines.filter(
+			({ id, maker, study }) =>
+				id !== line.id && (nameKey(maker) === nameKey(line.maker) || (study !== null && study === line.study))
+		);
 		return { line, others };
 	});
