@@ -50,15 +50,15 @@
 		const written = plainText(text).trim();
 		if (written === '') return;
 		const note: Note = { id: newId(), plate, at, text: written };
-		void pinUp.give(line.id, { ...line.given, notes: [...notes, note] });
+		pinUp.give(line.id, { ...line.given, notes: [...notes, note] });
 		text = '';
 		onpin(false);
 	}
 
 	function remove(id: string) {
 		const before = line.given;
-		void pinUp.give(line.id, { ...before, notes: notes.filter((note) => note.id !== id) });
-		notices.say('Note deleted.', { label: 'Undo', run: () => void pinUp.give(line.id, before) });
+		pinUp.give(line.id, { ...before, notes: notes.filter((note) => note.id !== id) });
+		notices.say('Note deleted.', { label: 'Undo', run: () => pinUp.give(line.id, before) });
 	}
 
 	/** Where a note stands, in words. */
@@ -125,8 +125,7 @@
 			maxlength="120"
 			value={line.given.mark}
 			placeholder="in your own words"
-			onchange={(event) =>
-				void pinUp.give(line.id, { ...line.given, mark: plainText(event.currentTarget.value).trim() })}
+			onchange={(event) => pinUp.give(line.id, { ...line.given, mark: plainText(event.currentTarget.value).trim() })}
 		/></label
 	>
 	<p class="acts"><button class="act" onclick={() => pinUp.returnOne(line)}>Give it back, as a file</button></p>

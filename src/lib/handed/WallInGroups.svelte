@@ -74,9 +74,7 @@
 				</li>
 			{/each}
 		</ul>
-		{#if sheets.length === 0 && group}<p>
-				Drag sheets here, or choose “Move to “{group.name}”” in the menu of a sheet.
-			</p>{/if}
+		{#if sheets.length === 0 && group}<p>Drag sheets here, or move them by their menus.</p>{/if}
 	</section>
 {/each}
 

@@ -9,12 +9,16 @@ import { whileMade } from '$lib/workbench/study/while-made';
 import { type PinUp } from './pin-up.svelte';
 
 /** The plate that hangs, of each; the first one where all hang. */
-function printWall({ wall, brief, plate }: PinUp): void {
+function printWall(pinUp: PinUp): void {
+	const { wall, brief, plate } = pinUp;
 	const ids = wall.map(({ line }) => line.id);
 	const what = { ids, title: brief.title, plate: brief.plates[plate ?? 0]?.id ?? null };
 	if (ids.length > MOST_PRINTED)
 		notices.say(`A print has room for ${MOST_PRINTED} sheets: the first ${MOST_PRINTED} of the wall are printed.`);
-	void whileMade('the PDF', (making) => downloadWall(what, making));
+	void whileMade('the PDF', async (making) => {
+		await pinUp.settled();
+		return downloadWall(what, making);
+	});
 }
 
 function saveMarks(pinUp: PinUp): void {
@@ -66,12 +70,16 @@ export const sheetItems = (pinUp: PinUp, maker: string, line: HandInLine): MenuI
 	...groupItems(pinUp, maker),
 	{
 		label: line.seen ? 'Still to be looked at' : 'It was looked at',
-		run: () => void pinUp.give(line.id, line.given, !line.seen)
+		run: () => pinUp.give(line.id, line.given, !line.seen)
 	},
 	{ label: 'Give it back, as a file', run: () => pinUp.returnOne(line) },
 	{
 		label: 'Portfolio of its maker, as PDF',
-		run: () => void whileMade('the portfolio', (making) => downloadPortfolio(line.maker, true, making))
+		run: () =>
+			void whileMade('the portfolio', async (making) => {
+				await pinUp.settled();
+				return downloadPortfolio(line.maker, true, making);
+			})
 	},
 	{ label: 'Take it off the wall', run: () => void pinUp.remove(line.id) }
 ];

@@ -157,19 +157,34 @@ export class PinUp {
 			return notices.say(`There is room for ${MOST_ON_TABLE} on the table. Hang one up again first.`);
 		this.table = [...this.table, id];
 		const line = this.lines.find((each) => each.id === id);
-		if (line && !line.seen) void this.give(id, line.given);
+		if (line && !line.seen) this.give(id, line.given);
+	}
+
+	/** What is being kept: one after the other, each over the revision of the one before. */
+	private keeping: Promise<void> = Promise.resolve();
+
+	/** When all that was written on hand-ins is kept. */
+	settled(): Promise<void> {
+		return this.keeping;
 	}
 
 	/** Keeps what is given back with a hand-in, which counts as looked at. */
-	async give(id: string, given: GivenBack, seen = true): Promise<void> {
-		const line = this.lines.find((each) => each.id === id);
-		if (!line) return;
-		const { revision } = line;
+	give(id: string, given: GivenBack, seen = true): void {
+		const before = this.lines.find((each) => each.id === id);
+		if (!before) return;
 		this.change(id, { given, seen });
+		this.keeping = this.keeping.then(() => this.keepGiven(before, { given, seen }));
+	}
+
+	private async keepGiven(
+		{ id, ...before }: HandInLine,
+		{ given, seen }: Pick<HandInLine, 'given' | 'seen'>
+	): Promise<void> {
+		const { revision } = this.lines.find((each) => each.id === id) ?? before;
 		try {
 			this.change(id, { revision: await giveBack(id, { revision, given, seen }) });
 		} catch (error) {
-			this.change(id, { given: line.given, seen: line.seen });
+			this.change(id, { given: before.given, seen: before.seen });
 			notices.say(error instanceof Error ? error.message : 'The note could not be kept.');
 		}
 	}
