@@ -131,6 +131,7 @@ const VIEWS = [
 		'/briefs',
 		async (page) => {
 			await pinUp(page);
+			await page.getByLabel('A note beside this plate').fill('Rows 1 and 4 once more, by equal differences.');
 			await page.getByRole('button', { name: 'Write it' }).click();
 			await page.getByLabel('Mark', { exact: true }).fill('nearly there: rows 1 and 4 once more');
 			await page.keyboard.press('Tab');

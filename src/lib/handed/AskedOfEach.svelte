@@ -30,8 +30,11 @@
 					{#each columns as { asked }, i (i)}
 						{@const verdict = asked.find((each) => nameOf(each) === row)}
 						<td title={verdict?.reason}>
-							{#if verdict}<Verdict verdict={verdict.holds ? 'holds' : 'look'} />
-								{verdict.figure ?? ''}<span class="unseen">{verdict.reason}</span>
+							{#if verdict}
+								<span class="measured"
+									><Verdict verdict={verdict.holds ? 'holds' : 'look'} />
+									{verdict.figure ?? ''}<span class="unseen">{verdict.reason}</span></span
+								>
 							{:else}–{/if}
 						</td>
 					{/each}
@@ -68,5 +71,10 @@
 	}
 	td {
 		white-space: nowrap;
+	}
+	.measured {
+		display: inline-flex;
+		align-items: center;
+		gap: 4px;
 	}
 </style>

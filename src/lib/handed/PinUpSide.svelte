@@ -115,5 +115,10 @@
 		.side {
 			grid-row: auto;
 		}
+		ol {
+			grid-auto-columns: 120px;
+			grid-auto-flow: column;
+			overflow-x: auto;
+		}
 	}
 </style>

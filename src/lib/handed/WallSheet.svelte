@@ -34,7 +34,7 @@
 
 <div class="hung">
 	<button
-		class="sheet"
+		class="hanging"
 		class:away={onTable}
 		aria-pressed={onTable}
 		aria-label="{called}, {said} hold{isLate ? ', late' : ''}{onTable ? ', on the table' : ''}{line.seen
@@ -58,8 +58,8 @@
 	<p class="under">
 		<HeldMarks holds={handIn?.asked.map(({ holds }) => holds) ?? []} />
 		<span
-			>{#if isLate}<b>late</b> ·
-			{/if}{said}</span
+			>{#if isLate}<b>late</b>,{/if}
+			{said}</span
 		>
 	</p>
 	{#if older.length > 0}
@@ -84,7 +84,7 @@
 		color: var(--on-board);
 		font-size: 12px;
 	}
-	.sheet {
+	.hanging {
 		display: grid;
 		position: relative;
 		place-items: center;
@@ -94,7 +94,7 @@
 		background: #fff;
 		cursor: pointer;
 	}
-	.sheet::before {
+	.hanging::before {
 		content: '';
 		position: absolute;
 		top: 3px;
@@ -105,25 +105,26 @@
 		border-radius: 50%;
 		background: #1c1c1c;
 	}
-	.sheet:hover,
-	.sheet:focus-visible {
+	.hanging:hover,
+	.hanging:focus-visible {
 		outline: 2px solid var(--on-board);
 		outline-offset: 2px;
 	}
 	/* Where it hung, its corners are left. */
 	.away {
+		--along: linear-gradient(90deg, var(--on-board) 12px, #0000 12px calc(100% - 12px), var(--on-board) 0);
+		--down: linear-gradient(var(--on-board) 12px, #0000 12px calc(100% - 12px), var(--on-board) 0);
 		background:
-			linear-gradient(var(--on-board) 0 0) 0 0 / 12px 1px,
-			linear-gradient(var(--on-board) 0 0) 0 0 / 1px 12px,
-			linear-gradient(var(--on-board) 0 0) 100% 100% / 12px 1px,
-			linear-gradient(var(--on-board) 0 0) 100% 100% / 1px 12px;
-		background-repeat: no-repeat;
+			var(--along) 0 0 / 100% 1px no-repeat,
+			var(--along) 0 100% / 100% 1px no-repeat,
+			var(--down) 0 0 / 1px 100% no-repeat,
+			var(--down) 100% 0 / 1px 100% no-repeat;
 	}
 	em {
 		font: italic 14px var(--font-serif);
 		color: inherit;
 	}
-	.sheet:not(.away) em {
+	.hanging:not(.away) em {
 		color: var(--soft);
 	}
 	.under {
