@@ -205,6 +205,7 @@ test('roles in the designs are swapped, and the designs follow the lead in the s
 	await openDemo(page, 'Schemes for a banner');
 	const lettering = () =>
 		page.locator('.surface svg text', { hasText: /^Saltmarsh$/ }).evaluate((word) => word.getAttribute('fill'));
+	await expect(member(page, 2)).toBeVisible();
 	const all = await codes(page);
 	expect(await lettering()).toBe(all[1]);
 	await (await reach(page, page.getByRole('button', { name: 'Roles' }))).click();

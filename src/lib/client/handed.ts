@@ -1,5 +1,6 @@
 import { sayProgress } from '$lib/study/brief/progress';
 import { type GroupWall } from '$lib/study/handed/groups';
+import { inOrderOfBriefs } from '$lib/study/handed/on-wall';
 import { handInOf, type HandIn } from '$lib/study/handed/hand-in';
 import { writeHandIn } from '$lib/study/handed/hand-in-file';
 import {
@@ -152,7 +153,9 @@ const ACROSS = { paper: 'a4', across: true } as const;
 export async function downloadPortfolio(maker: string, notes: boolean, making: Making): Promise<string | null> {
 	const { lines } = await listHandIns({ maker });
 	const request: PrintHanded = {
-		ids: lines.map(({ id }) => id).slice(-MOST_PRINTED),
+		ids: inOrderOfBriefs(lines)
+			.map(({ id }) => id)
+			.slice(-MOST_PRINTED),
 		title: asLine(`Portfolio: ${maker}`),
 		notes,
 		plate: null,

@@ -15,7 +15,16 @@ import { type StudyDocument } from '../study';
 import { classColours, comparedOf, type WhichColours } from './class-at-once';
 import { handInOf, type HandIn } from './hand-in';
 import { marksCsv } from './marks-csv';
-import { isLate, meanColour, missingNames, mostMissed, nameKey, newestOfEach, wallOrder } from './on-wall';
+import {
+	inOrderOfBriefs,
+	isLate,
+	meanColour,
+	missingNames,
+	mostMissed,
+	nameKey,
+	newestOfEach,
+	wallOrder
+} from './on-wall';
 import { envelopeOf, type HandInLine } from './requests';
 
 const start = newStudy('Four intervals', '2026-11-02');
@@ -99,6 +108,16 @@ describe('the wall', () => {
 		const wall = newestOfEach(lines);
 		expect(wall).toHaveLength(2);
 		expect(wall[0]).toEqual({ line: lines[1], older: [lines[0]] });
+	});
+
+	it('a portfolio goes brief by brief, whatever was handed in again between', () => {
+		const of = (brief: string, day: number) => ({ ...line('Ines Marlow', `2026-11-${day}T10:00:00.000Z`), brief });
+		const lines = [of('briefoffirst', 18), of('briefofsecon', 14), of('briefoffirst', 11)];
+		expect(inOrderOfBriefs(lines).map(({ brief, at }) => [brief, at.slice(8, 10)])).toEqual([
+			['briefoffirst', '11'],
+			['briefoffirst', '18'],
+			['briefofsecon', '14']
+		]);
 	});
 
 	it('names are the same whatever their case, accents and order', () => {

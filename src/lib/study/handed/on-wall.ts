@@ -96,6 +96,13 @@ export function newestOfEach(lines: readonly HandInLine[]): { line: HandInLine; 
 	return [...byMaker.values()].map(([line, ...older]) => ({ line: line!, older }));
 }
 
+/** Hand-ins brief by brief, in the order in which the first of each was handed in; those of one brief the oldest first. */
+export function inOrderOfBriefs(lines: readonly HandInLine[]): HandInLine[] {
+	const inTime = [...lines].sort((one, other) => one.at.localeCompare(other.at));
+	const briefs = [...new Set(inTime.map(({ brief }) => brief))];
+	return briefs.flatMap((brief) => inTime.filter((line) => line.brief === brief));
+}
+
 /** By what two writings of a name are the same: its letters and the order of its words apart. */
 export const nameKey = (name: string): string =>
 	name
