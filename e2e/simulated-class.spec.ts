@@ -144,6 +144,7 @@ test('a class of thirty and two briefs: handed in, collected, noted, given back,
 	await page.getByRole('button', { name: 'New group' }).click();
 	await page.getByLabel('Name of the group').fill('Talk about leaps');
 	await page.keyboard.press('Tab');
+	await page.getByRole('button', { name: 'New group' }).click();
 	await page.getByRole('button', { name: 'Lena Hollis: what to do' }).focus();
 	await page.keyboard.press('Enter');
 	await page.getByRole('menuitem', { name: 'Move to “Talk about leaps”' }).press('Enter');
@@ -160,11 +161,22 @@ test('a class of thirty and two briefs: handed in, collected, noted, given back,
 	await page.mouse.move(from!.x + 60, from!.y + 30, { steps: 4 });
 	await page.mouse.move(to!.x + 260, to!.y + 50, { steps: 14 });
 	await page.waitForTimeout(300);
+	const across = page.getByRole('region', { name: 'Group “Group 2”' });
 	const kept = page.waitForResponse(/\/api\/walls\//);
 	await page.mouse.up();
 	await expect(group.getByRole('listitem')).toHaveCount(2);
 	expect((await kept).status()).toBe(200);
+	// What it was dragged across shows what is put there later.
+	await page.getByRole('button', { name: 'Lena Hollis: what to do' }).click();
+	await page.getByRole('menuitem', { name: 'Move to “Group 2”' }).click();
+	await expect(across.getByRole('listitem')).toHaveCount(1);
+	await expect(group.getByRole('listitem')).toHaveCount(1);
+	await page.getByRole('button', { name: 'Lena Hollis: what to do' }).click();
+	await page.getByRole('menuitem', { name: 'Move to “Talk about leaps”' }).click();
+	await expect(group.getByRole('listitem')).toHaveCount(2);
 	expect(await axeFaults(page)).toEqual([]);
+	// All of it is kept by now.
+	await page.waitForTimeout(1000);
 	await page.reload();
 	await ready(page);
 	await order.selectOption('groups');

@@ -30,7 +30,8 @@
 			items.map(({ id }) => id),
 			shown
 		);
-		dragged = Object.fromEntries(Object.entries(dragged).filter(([id]) => id !== (to ?? '')));
+		// Of a group that it was only dragged across no end is told.
+		dragged = {};
 	}
 
 	/** A name that is refused goes back to the one before. */
