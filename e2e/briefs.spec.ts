@@ -209,6 +209,12 @@ test('a brief that hides puts codes, readings and answers away until it is hande
 	await ready(page);
 	await step(page, 1, 1).click();
 	await expect(page.getByRole('region', { name: 'Mixer' })).not.toContainText('#');
+	// Nor does the plate itself, its description, or the list of plates.
+	const told = await page.locator('.surface').evaluate((surface) => surface.textContent);
+	expect(told).not.toMatch(/#[0-9a-f]{6}|value \d/i);
+	expect(await page.locator('.surface svg text').allTextContents()).not.toContain('100');
+	await expect(page.getByText(/checks hold$/)).toHaveCount(0);
+	await expect(page.locator('.surface .broken')).toHaveCount(0);
 	await page.getByRole('tab', { name: 'Readings' }).click();
 	await expect(page.getByText('Put away by the brief').first()).toBeVisible();
 	await page.getByRole('tab', { name: 'Brief' }).click();

@@ -3,7 +3,7 @@ import { KIND_NAMES } from '$lib/plates/kinds';
 import { drawPlate } from '$lib/plates/draw-plate';
 import { newPlate } from '$lib/plates/new-plate';
 import { newStudy } from '$lib/study/new-study';
-import { withoutNumbers } from './without-numbers';
+import { withoutCodes, withoutNumbers } from './without-numbers';
 import { words } from './words';
 
 const wordsOf = (texts: readonly string[]): string[] =>
@@ -23,6 +23,12 @@ it('codes and numbers that stand by themselves go, words stay as they are', () =
 		'tints, 5 between',
 		'Weld'
 	]);
+});
+
+it('said words lose the code and the value, and nothing else', () => {
+	expect(withoutCodes('Lead colour, red, #b3392b, value 42')).toBe('Lead colour, red');
+	expect(withoutCodes('Figure, light quiet grey, #c9c9c9')).toBe('Figure, light quiet grey');
+	expect(withoutCodes('Row 2, step 3 of 7')).toBe('Row 2, step 3 of 7');
 });
 
 it('of a new plate of every kind no code is left in words, and nothing is gone that is painted', () => {

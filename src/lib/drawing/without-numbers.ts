@@ -15,6 +15,9 @@ function bare(shape: Shape): Shape[] {
 	return words === '' ? [] : [{ ...shape, words }];
 }
 
+/** Words without the codes and values of colours: "Lead colour, red, #b3392b, value 42" is "Lead colour, red". */
+export const withoutCodes = (words: string): string => words.replace(/, (?:#[0-9a-f]{6}|value \d+)\b/gi, '');
+
 /** A drawing without codes, and without numbers that stand by themselves: values, differences and shares of what it shows. */
 export const withoutNumbers = ({ shapes, ...drawing }: Drawing): Drawing => ({
 	...drawing,

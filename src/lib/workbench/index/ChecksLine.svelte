@@ -20,7 +20,7 @@
 	});
 </script>
 
-{#if words}<span>{words}</span>{/if}
+{#if words && !workbench.isHidden}<span>{words}</span>{/if}
 
 <style>
 	span {

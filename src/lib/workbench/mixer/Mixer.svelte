@@ -125,8 +125,8 @@
 		{/if}
 		{#if workbench.byEye}
 			<p class="away">
-				Codes, names and readings are put away until you check.<br />Next colour <kbd>Tab</kbd> or arrows on the plate,
-				larger steps <kbd>Shift</kbd>
+				Codes, names and readings are put away until {workbench.isHidden ? 'it is handed in' : 'you check'}.<br />Next
+				colour <kbd>Tab</kbd> or arrows on the plate, larger steps <kbd>Shift</kbd>
 			</p>
 		{:else}
 			<Codes {colour} />

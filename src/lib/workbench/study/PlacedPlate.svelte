@@ -6,6 +6,7 @@
 	import { type PlateBase } from '$lib/model/plate-base';
 	import { putInHeld } from '../palettes/put-colour';
 	import ColourPlaces, { type HeldPlace } from './ColourPlaces.svelte';
+	import { asSaid } from './drawn';
 	import PlateSurface from './PlateSurface.svelte';
 	import { type Workbench } from './workbench.svelte';
 
@@ -24,6 +25,8 @@
 	/** A plate whose colours are held in boxes: clicked, gone through by keys, given a colour from a palette. */
 	let { workbench, plate, drawing, places, onhold, takes = () => true, children }: Props = $props();
 
+	const told = $derived(places.map((place) => ({ ...place, said: asSaid(workbench, place.said) })));
+
 	function put(colour: TakenColour, on: Element | null) {
 		const index = Number(on?.closest<HTMLElement>('[data-index]')?.dataset.index ?? NaN);
 		if (!places[index] || !takes(index)) return;
@@ -33,6 +36,6 @@
 </script>
 
 <PlateSurface {workbench} {plate} {drawing} ondropped={put}>
-	<ColourPlaces {places} width={drawing.width} height={heightOver(drawing, plate.caption)} {onhold} />
+	<ColourPlaces places={told} width={drawing.width} height={heightOver(drawing, plate.caption)} {onhold} />
 	{@render children?.()}
 </PlateSurface>

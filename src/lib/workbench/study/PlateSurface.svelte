@@ -8,6 +8,7 @@
 	import { describePlate } from '$lib/plates/draw-plate';
 	import { renamePlate } from '$lib/model/edit-plates';
 	import { type TakenColour } from '$lib/model/colour-text';
+	import { type LinkedColour } from '$lib/model/linked';
 	import { type PlateBase } from '$lib/model/plate-base';
 	import { takesColour } from '$lib/ui/colour-drag';
 	import { afterPause } from '$lib/ui/pause';
@@ -36,11 +37,15 @@
 	let { workbench, plate, drawing, heldWords, element = $bindable(), ondropped, children }: Props = $props();
 
 	/** Said anew when a gesture is over: nobody wants to hear it at each turn of a dial. */
-	let description = $state(untrack(() => describePlate(plate, workbench.document.linked)));
+	const said = (of: PlateBase, linked: readonly LinkedColour[]): string =>
+		workbench.isHidden
+			? `${of.title}: what tells its colours is put away until it is handed in.`
+			: describePlate(of, linked);
+	let description = $state(untrack(() => said(plate, workbench.document.linked)));
 	const describe = afterPause<() => string>((say) => (description = say()));
 	$effect(() => {
 		const [latest, linked] = [plate, workbench.document.linked];
-		describe(() => describePlate(latest, linked));
+		describe(() => said(latest, linked));
 	});
 
 	/** How much of a plate its head takes, in plate units. */
@@ -83,7 +88,7 @@
 	{@attach ondropped && takes}
 	{@attach gathersParts}
 >
-	{#if heldWords !== undefined}<p class="unseen" aria-live="polite">{heldWords}</p>{/if}
+	{#if heldWords !== undefined && !workbench.isHidden}<p class="unseen" aria-live="polite">{heldWords}</p>{/if}
 	<h1 class="unseen">{plate.title}</h1>
 	<p class="unseen" data-description aria-live="polite">{description}</p>
 	<PlateDrawing drawing={seenDrawing(workbench.view, drawing)} />

@@ -136,7 +136,7 @@
 </script>
 
 <PlateSurface {workbench} {plate} {drawing} {heldWords} bind:element={surface} ondropped={takeDropped}>
-	<BrokenSteps {plate} {linked} {layout} />
+	{#if !workbench.isHidden}<BrokenSteps {plate} {linked} {layout} />{/if}
 	{#each plate.scales as decision, row (decision.id)}
 		{@const place = layout.rows[row]!}
 		{@const chosen = scaleOn(workbench, plate)?.id === decision.id}

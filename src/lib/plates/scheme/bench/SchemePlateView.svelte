@@ -2,7 +2,7 @@
 	import { percentOf } from '$lib/ui/percent-of';
 	import { untrack } from 'svelte';
 	import { colourWords } from '$lib/core/colour/hue-words';
-	import { drawnFor } from '$lib/workbench/study/drawn';
+	import { asSaid, drawnFor } from '$lib/workbench/study/drawn';
 	import { schemeLayout } from '../draw-scheme';
 	import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 	import { schemeOf } from '../scheme-of';
@@ -57,7 +57,8 @@
 
 	const saidOf = (index: number): string => {
 		const { linear, hex, value } = made.members[index]!;
-		return `${index === 0 ? 'Lead colour' : `Member ${index + 1}`}, ${colourWords(linear)}, ${hex}, value ${value.toFixed(0)}`;
+		const member = index === 0 ? 'Lead colour' : `Member ${index + 1}`;
+		return asSaid(workbench, `${member}, ${colourWords(linear)}, ${hex}, value ${value.toFixed(0)}`);
 	};
 
 	let surface = $state<HTMLElement>();
