@@ -42,9 +42,14 @@
 	const order = $derived([...others, line].map(({ at }) => at).sort());
 	const numbered = ({ at }: { readonly at: string }): string => `No. ${order.indexOf(at) + 1}, ${sayDay(at)}`;
 
+	let chosen = '';
+
 	async function compare(id: string) {
+		chosen = id;
 		try {
-			beside = id === '' ? null : (await loadHandIn(id)).content;
+			const read = id === '' ? null : (await loadHandIn(id)).content;
+			// Another may have been chosen while it was read.
+			if (chosen === id) beside = read;
 		} catch (error) {
 			notices.say(error instanceof Error ? error.message : 'It cannot be read.');
 		}

@@ -5,13 +5,15 @@ import { revisionSchema } from '$lib/model/listed';
 
 export const MOST_GROUPS = 24;
 const MOST_IN_GROUP = 1000;
+/** A name of 120 letters, some of which are written as many. */
+const LONGEST_KEY = 3000;
 
 /** Sheets that hang together, by whoever made them: a newer hand-in hangs where the one before did. */
 const wallGroupSchema = z.strictObject({
 	id: idSchema,
 	name: lineSchema,
 	/** By `nameKey`, in the order in which they hang. */
-	makers: z.array(z.string().min(1).max(400)).max(MOST_IN_GROUP).readonly()
+	makers: z.array(z.string().min(1).max(LONGEST_KEY)).max(MOST_IN_GROUP).readonly()
 });
 export type WallGroup = z.infer<typeof wallGroupSchema>;
 

@@ -122,6 +122,8 @@ describe('the wall', () => {
 
 	it('names are the same whatever their case, accents and order', () => {
 		expect(nameKey('Calado, Béatriz')).toBe(nameKey('beatriz calado'));
+		expect(nameKey(' ✿ ')).toBe('✿');
+		expect(newestOfEach([line('✿', AT), line('☂', AT)])).toHaveLength(2);
 		const lines = [line('Beatriz Calado', AT)];
 		expect(missingNames(['Calado, Beatriz', 'Sven Torvik', ''], lines)).toEqual(['Sven Torvik']);
 	});

@@ -103,9 +103,9 @@ export function inOrderOfBriefs(lines: readonly HandInLine[]): HandInLine[] {
 	return briefs.flatMap((brief) => inTime.filter((line) => line.brief === brief));
 }
 
-/** By what two writings of a name are the same: its letters and the order of its words apart. */
-export const nameKey = (name: string): string =>
-	name
+/** By what two writings of a name are the same: its letters, whatever the order of its words; a name without letters is as it is. */
+export function nameKey(name: string): string {
+	const letters = name
 		.toLowerCase()
 		.normalize('NFKD')
 		.replace(/[^\p{Letter}\p{Number}\s,]/gu, '')
@@ -113,6 +113,8 @@ export const nameKey = (name: string): string =>
 		.filter(Boolean)
 		.sort()
 		.join(' ');
+	return letters === '' ? name.trim() : letters;
+}
 
 /** Whether something was handed in after the day on which it was due; days are those of UTC, as everywhere here. */
 export const isLate = (at: string, due: string): boolean => due !== '' && at.slice(0, 10) > due;
