@@ -25,7 +25,7 @@
 	import PinUpSide from './PinUpSide.svelte';
 	import Room from './Room.svelte';
 	import WallInGroups from './WallInGroups.svelte';
-	import WallSheets from './WallSheets.svelte';
+	import WallSheet from './WallSheet.svelte';
 	import WallTools from './WallTools.svelte';
 
 	interface Props {
@@ -132,7 +132,11 @@
 		{:else if pinUp.arranged === 'groups'}
 			<WallInGroups {pinUp} {called} {view} />
 		{:else}
-			<WallSheets {pinUp} sheets={pinUp.wall} {called} {view} />
+			<ul class="wall" style:--size="{pinUp.size}px">
+				{#each pinUp.wall as sheet (sheet.line.id)}
+					<li><WallSheet {pinUp} {sheet} called={called(sheet.line)} {view} /></li>
+				{/each}
+			</ul>
 		{/if}
 		{#if pinUp.unreadable.length > 0}
 			<p class="told">Stored here, but not to be read: {pinUp.unreadable.join(', ')}.</p>

@@ -4,7 +4,6 @@
 	import { inGroups } from '$lib/study/handed/groups';
 	import { type HandInLine } from '$lib/study/handed/requests';
 	import { sortable } from '$lib/ui/sortable';
-	import { sheetItems } from './acts';
 	import { type PinUp } from './pin-up.svelte';
 	import WallSheet from './WallSheet.svelte';
 
@@ -69,9 +68,9 @@
 			onconsider={(event) => (dragged = { ...dragged, [key]: event.detail.items })}
 			onfinalize={(event) => drop(group?.id ?? null, event)}
 		>
-			{#each sheets as { id, line, older } (id)}
-				<li data-maker={id}>
-					<WallSheet {pinUp} {line} {older} called={called(line)} {view} items={sheetItems(pinUp, id, line)} />
+			{#each sheets as sheet (sheet.id)}
+				<li data-maker={sheet.id}>
+					<WallSheet {pinUp} {sheet} called={called(sheet.line)} {view} />
 				</li>
 			{/each}
 		</ul>

@@ -2,25 +2,25 @@
 	import DotsHorizontalOutline from 'flowbite-svelte-icons/DotsHorizontalOutline.svelte';
 	import { sayDay } from '$lib/drawing/say-day';
 	import { type View } from '$lib/drawing/view-kinds';
-	import { type HandInLine } from '$lib/study/handed/requests';
-	import Menu, { type MenuItem } from '$lib/ui/Menu.svelte';
+	import Menu from '$lib/ui/Menu.svelte';
+	import { sheetItems } from './acts';
 	import HeldMarks from './HeldMarks.svelte';
 	import PaintedSheet from './PaintedSheet.svelte';
 	import { type PinUp } from './pin-up.svelte';
 
 	interface Props {
 		pinUp: PinUp;
-		line: HandInLine;
-		/** Those that the same maker handed in before. */
-		older: readonly HandInLine[];
+		/** The newest hand-in of a maker, with those before. */
+		sheet: PinUp['wall'][number];
 		/** What the maker is called on the wall. */
 		called: string;
 		view: View;
-		items: readonly MenuItem[];
 	}
 
 	/** One hand-in on the wall: a plate of it, or all, its maker, and how many checks held. */
-	let { pinUp, line, older, called, view, items }: Props = $props();
+	let { pinUp, sheet, called, view }: Props = $props();
+
+	const { id: maker, line, older } = $derived(sheet);
 
 	const handIn = $derived(pinUp.handInOf(line.id));
 	const broken = $derived(pinUp.reading.broken.get(line.id));
@@ -51,7 +51,7 @@
 	</button>
 	<p class="under">
 		<span class="maker" class:unseen-yet={!line.seen}>{called}</span>
-		<Menu kind="act bare tiny" label="{called}: what to do" {items}
+		<Menu kind="act bare tiny" label="{called}: what to do" items={sheetItems(pinUp, maker, line)}
 			><DotsHorizontalOutline size="xs" aria-hidden="true" /></Menu
 		>
 	</p>
