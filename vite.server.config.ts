@@ -29,7 +29,8 @@ export default defineConfig({
 			input: {
 				index: 'src/server.ts',
 				'threads/database-thread': 'src/lib/server/database/database-thread.ts',
-				'threads/draw-thread': 'src/lib/server/drawing/draw-thread.ts'
+				'threads/draw-thread': 'src/lib/server/drawing/draw-thread.ts',
+				'threads/work-process': 'src/lib/server/apart/work-process.ts'
 			},
 			output: { entryFileNames: '[name].js', chunkFileNames: 'threads/parts/[name]-[hash].js', topLevelVar: false }
 		}

@@ -1,13 +1,12 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, readdirSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { seeded } from '../src/lib/core/seeded';
 import { newStudy } from '../src/lib/study/new-study';
-import { studyDocumentSchema, type StudyDocument } from '../src/lib/study/study';
-import { openEmbedded } from '../src/lib/server/database/embedded';
-import { createStudy } from '../src/lib/server/studies/repository';
+import { type StudyDocument } from '../src/lib/study/study';
 import { answered } from './answered';
+import { fillWithStudies } from './filled';
 
 /** A class at work on one server: readers who ask for the next thing as soon as they have the last one, writers who save each second. */
 const STUDIES = Number(process.env.RICERCAR_STUDIES ?? 10_000);
@@ -21,23 +20,6 @@ const ADDRESS = `http://127.0.0.1:${PORT}`;
 
 const folder = mkdtempSync(join(tmpdir(), 'ricercar-load-'));
 const next = seeded(5);
-
-/** Fills a database with as many studies as a course has in some years: those of the demo, again and again. */
-async function fill(): Promise<string[]> {
-	const documents = readdirSync('demo')
-		.filter((name) => name.endsWith('.json'))
-		.map((name) => studyDocumentSchema.parse(JSON.parse(readFileSync(join('demo', name), 'utf8'))));
-	const database = await openEmbedded(join(folder, 'own'));
-	const ids: string[] = [];
-	for (let i = 0; i < STUDIES; i++) {
-		const document = documents[i % documents.length]!;
-		const titled = { ...document, titleBlock: { ...document.titleBlock, title: `${document.titleBlock.title}, ${i}` } };
-		ids.push((await createStudy(database, titled)).id);
-	}
-	await database.query('analyze study');
-	await database.close();
-	return ids;
-}
 
 /** A study of about 20 kB that differs from save to save. */
 function written(i: number): StudyDocument {
@@ -131,7 +113,7 @@ function row(what: string, ms: readonly number[], errors: number): string {
 	return `| ${what} | ${ms.length} | ${(ms.length / SECONDS).toFixed(1)} | ${at(sorted, 0.5)} | ${at(sorted, 0.99)} | ${at(sorted, 1)} | ${errors} |`;
 }
 
-const ids = await fill();
+const ids = await fillWithStudies(join(folder, 'own'), STUDIES);
 const server = spawn(process.execPath, [process.env.RICERCAR_SERVER ?? 'build/index.js'], {
 	env: {
 		...process.env,

@@ -61,7 +61,10 @@ test('a student’s own picture goes with the hand-in: it hangs, and is begun fr
 	const sheet = page.locator('.wall canvas');
 	for (const code of FIELDS)
 		await expect
-			.poll(async () => Object.fromEntries(await sheet.evaluate(painted))[code] ?? 0, { message: code })
+			.poll(async () => Object.fromEntries(await sheet.evaluate(painted))[code] ?? 0, {
+				message: code,
+				timeout: 30_000
+			})
 			.toBeGreaterThan(200);
 	await page.goto(`${elsewhere.url}/hand-ins/${content.id}`);
 	await ready(page);

@@ -103,11 +103,11 @@ test('every answer says how it may be used: pages, routes, pictures, files and r
 			'/',
 			{
 				'content-type': 'text/html; charset=utf-8',
-				'cache-control': 'private, no-cache',
+				'cache-control': 'no-store',
 				'content-security-policy': /script-src/
 			}
 		],
-		[`/studies/${id}`, { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'private, no-cache' }],
+		[`/studies/${id}`, { 'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store' }],
 		['/api/studies', { 'cache-control': 'no-store', 'content-security-policy': /default-src 'none'/ }],
 		[`/api/studies/${id}`, { 'cache-control': 'no-store' }],
 		[

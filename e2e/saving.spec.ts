@@ -175,3 +175,90 @@ test('a study that was deleted elsewhere can be kept as a new one', async ({ pag
 	await ready(page);
 	expect(await drawnColours(page)).toHaveLength(12);
 });
+
+test('a browser that lets nobody at its database: saving goes on, and what is not kept is said, not promised', async ({
+	page,
+	context
+}) => {
+	await page.addInitScript(() => {
+		// As private windows and policies do: at once, not by an event.
+		IDBFactory.prototype.open = () => {
+			throw new DOMException('The operation is insecure.', 'SecurityError');
+		};
+	});
+	await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
+	await context.setOffline(true);
+	await setCount(page, '2');
+	await expect(page.locator('[data-save]')).toContainText('This browser keeps nothing: leave this page open');
+	await setCount(page, '4');
+	await context.setOffline(false);
+	await saved(page);
+	await page.reload();
+	await ready(page);
+	expect(await drawnColours(page)).toHaveLength(6);
+});
+
+test('a browser without room for a draft says so', async ({ page, context }) => {
+	await page.addInitScript(() => {
+		IDBObjectStore.prototype.put = () => {
+			throw new DOMException('No room.', 'QuotaExceededError');
+		};
+	});
+	await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
+	await context.setOffline(true);
+	await setCount(page, '2');
+	await expect(page.locator('[data-save]')).toContainText('This browser keeps nothing');
+	await context.setOffline(false);
+	await saved(page);
+});
+
+test('going back to a study shows it as it was saved last, and the next edit is one like any other', async ({
+	page
+}) => {
+	const address = await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
+	await page.goto(address);
+	await ready(page);
+	await setCount(page, '9');
+	await saved(page);
+	await page.goto('/help');
+	await page.goBack();
+	await ready(page);
+	expect(await drawnColours(page)).toHaveLength(11);
+	await setCount(page, '6');
+	await saved(page);
+	expect(await drawnColours(page)).toHaveLength(8);
+});
+
+test('a page that the browser kept as it was catches up with what was saved meanwhile', async ({ context }) => {
+	const page = await context.newPage();
+	const address = await makeStudy(page);
+	await expect(page.getByText('Saved, revision 2')).toBeVisible();
+	const other = await context.newPage();
+	await other.goto(address);
+	await ready(other);
+	await setCount(other, '9');
+	await saved(other);
+	await page.evaluate(() => dispatchEvent(new PageTransitionEvent('pageshow', { persisted: true })));
+	await expect.poll(async () => (await drawnColours(page)).length).toBe(11);
+	await setCount(page, '3');
+	await saved(page);
+	await expect(page.getByText('Saved, revision 4')).toBeVisible();
+});
+
+test('two counts that are typed one soon after the other are two steps of undo', async ({ page }) => {
+	await makeStudy(page);
+	await setCount(page, '4');
+	await setCount(page, '9');
+	expect(await drawnColours(page)).toHaveLength(11);
+	const undo = page.getByRole('button', { name: 'Undo', exact: true }).last();
+	await undo.click();
+	await expect.poll(async () => (await drawnColours(page)).length).toBe(6);
+	// Presses of one button that follow each other at once are one.
+	for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'One step more' }).click();
+	await expect.poll(async () => (await drawnColours(page)).length).toBe(9);
+	await undo.click();
+	await expect.poll(async () => (await drawnColours(page)).length).toBe(6);
+});

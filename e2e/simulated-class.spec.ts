@@ -128,9 +128,9 @@ test('a class of thirty and two briefs: handed in, collected, noted, given back,
 	expect(new Set(all.map(({ content }) => content.asked.map(({ holds }) => holds).join())).size).toBeGreaterThan(2);
 
 	const sheets = await collect(page, first.study, [...handed, ...files, ...odd]);
-	await expect(sheets).toHaveCount(31);
+	await expect(sheets).toHaveCount(31, { timeout: 60_000 });
 	const told = page.getByRole('status', { name: 'What was collected' });
-	await expect(told).toContainText('damaged.handin.json was not taken in. This is no JSON.');
+	await expect(told).toContainText('damaged.handin.json was not taken in. This is not JSON, or it is damaged.');
 	await expect(told).toContainText('It answers another brief: “Even tints once more”.');
 	await page.getByRole('button', { name: 'I see' }).click();
 	// Those through the page are of today, after the day on which the brief was due.

@@ -82,10 +82,11 @@ export function build() {
 	});
 }
 
-/** What the end-to-end tests need of Debian's packages: its headless Chromium (without a window's parts a quarter faster), and poppler's tools, which read the PDFs. */
+/** What the end-to-end tests need of Debian's packages: its headless Chromium (without a window's parts a quarter faster), poppler's tools, which read the PDFs, and a trace of the system's calls. */
 const DEBIAN_TOOLS = [
 	{ command: '/usr/bin/chromium-headless-shell', packages: ['chromium-headless-shell', 'fonts-liberation'] },
-	{ command: '/usr/bin/pdftotext', packages: ['poppler-utils'] }
+	{ command: '/usr/bin/pdftotext', packages: ['poppler-utils'] },
+	{ command: '/usr/bin/strace', packages: ['strace'] }
 ];
 
 /** Installs those that are missing. */

@@ -21,9 +21,8 @@ function comesFromElsewhere(request: Request): boolean {
 function finish({ headers }: Response): void {
 	const type = headers.get('content-type') ?? '';
 	if (type === 'text/html') headers.set('content-type', 'text/html; charset=utf-8');
-	// Pages are asked for anew; what routes answer is people's work and is not kept at all, unless they say otherwise.
-	if (!headers.has('cache-control'))
-		headers.set('cache-control', type.startsWith('text/html') ? 'private, no-cache' : 'no-store');
+	// People's work is not kept anywhere, unless a route says otherwise: going back must not show an older version as the saved one.
+	if (!headers.get('cache-control')?.includes('immutable')) headers.set('cache-control', 'no-store');
 	if (!headers.has('content-security-policy'))
 		headers.set('content-security-policy', "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'");
 	headers.set('cross-origin-opener-policy', 'same-origin');
@@ -45,6 +44,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 /** What failed is written to the server's log with a number; people get the number, never the stack. */
 export const handleError: HandleServerError = ({ error, status, message }) => {
 	if (status === 404) return { message: 'There is nothing at this address.' };
+	// What was asked wrongly is nothing that failed here.
+	if (status < 500) return { message };
 	const number = crypto.randomUUID().slice(0, 8);
 	// The stack and the message, not the object: a failure may carry whole documents with it.
 	console.error(
@@ -52,9 +53,6 @@ export const handleError: HandleServerError = ({ error, status, message }) => {
 		error instanceof Error ? (error.stack ?? error.message).slice(0, 4000) : 'no reason given'
 	);
 	return {
-		message:
-			status >= 500
-				? `Something failed on the server (number ${number}). Load the page again to see what is kept.`
-				: message
+		message: `Something failed on the server (number ${number}). Load the page again to see what is kept.`
 	};
 };

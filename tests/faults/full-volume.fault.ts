@@ -1,8 +1,11 @@
 import { execFileSync } from 'node:child_process';
-import { open, rm, statfs } from 'node:fs/promises';
+import { open, readdir, rm, statfs } from 'node:fs/promises';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import sharp from 'sharp';
+import { writeHandIn } from '../../src/lib/study/handed/hand-in-file';
 import { newStudy } from '../../src/lib/study/new-study';
+import { smallHandIn } from '../support/large-hand-in';
 import { launch, newFolder, started, stopped } from '../support/server';
 import { asJson, keep, readBack, save } from '../support/studies';
 import { cannot, CAMPAIGN, noteFault } from './report';
@@ -61,6 +64,18 @@ describe('a full volume', () => {
 		for (let i = 0; i < 150 * CAMPAIGN; i++)
 			expect((await saved(i)).status, `save ${i}, ${await free()} free`).toBe(200);
 
+		const picture = await sharp({ create: { width: 90, height: 60, channels: 3, background: '#b3392b' } })
+			.png()
+			.toBuffer();
+		const handedIn = writeHandIn(smallHandIn('handinoffull', 'Ines Marlow'));
+		const bring = (url: string): Promise<Response> =>
+			fetch(`${url}/api/images`, {
+				method: 'POST',
+				headers: { 'content-type': 'application/octet-stream' },
+				body: new Uint8Array(picture)
+			});
+		const handIn = (url: string): Promise<Response> =>
+			fetch(`${url}/api/hand-ins`, { ...asJson('POST', {}), body: handedIn });
 		for (const left of [60_000_000, 20_000_000, 0]) {
 			await leave(left);
 			const before = Date.now();
@@ -77,15 +92,21 @@ describe('a full volume', () => {
 				fetch(
 					`${server.url}/api/palettes`,
 					asJson('POST', { palette: { name: 'P', maker: '', tags: [], colours: [] } })
-				)
+				),
+				handIn(server.url),
+				bring(server.url)
 			]);
-			expect(writes.map(({ status }) => status)).toEqual([507, 507, 507]);
+			expect(writes.map(({ status }) => status)).toEqual([507, 507, 507, 507, 507]);
 			expect((await readBack(server.url, id)).revision).toBe(revision);
 			expect((await fetch(`${server.url}/studies/${id}`)).status).toBe(200);
 			expect((await fetch(`${server.url}/api/studies/${id}/picture.svg`)).status).toBe(404);
 			await freed();
 			expect((await saved(9_001)).status).toBe(200);
 		}
+		// Nothing of what was refused stayed behind, and it can be sent again.
+		expect((await readdir(join(folder, 'own-pictures')).catch(() => [])).length).toBe(0);
+		const again = [await handIn(server.url), await bring(server.url)];
+		expect(again.map(({ status }) => status)).toEqual([201, 201]);
 
 		// Stopped and started on a volume without any space: reading still goes on.
 		await leave(0);

@@ -1,10 +1,12 @@
 import { readdir } from 'node:fs/promises';
 import { join } from 'node:path';
+import { deflateSync } from 'node:zlib';
 import sharp from 'sharp';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { begunFolder } from '../support/begun';
 import { seeded } from '../support/colours';
-import { deflatedZeros } from '../support/png-chunks';
+import { heldBy } from '../support/memory';
+import { deflatedZeros, pngChunk, pngOf } from '../support/png-chunks';
 import { started, stopped, type OwnServer } from '../support/server';
 import { CAMPAIGN, noteFault } from './report';
 
@@ -81,6 +83,28 @@ it('a bomb is refused, and whoever asks meanwhile is answered', async () => {
 	expect([refused.status, other.status]).toEqual([413, 200]);
 	expect(await refused.text()).toContain('900 million');
 	noteFault('bombs of 30 000 × 30 000 pixels', 1, 'nothing: refused by what they say');
+});
+
+it('a profile or a text in a picture that unpacks to very much holds nobody up and takes no memory', async () => {
+	const picture = sharp({ create: { width: 30, height: 20, channels: 3, background: '#b3392b' } });
+	const plain = await pngOf(picture);
+	const much = deflateSync(Buffer.alloc(500_000_000), { level: 9 });
+	const HEAD = 33;
+	const bombs = ['iCCP', 'zTXt'].map((name) =>
+		Buffer.concat([
+			plain.subarray(0, HEAD),
+			pngChunk(name, Buffer.concat([Buffer.from('own\0\0', 'latin1'), much])),
+			plain.subarray(HEAD)
+		])
+	);
+	const before = heldBy(server.child.pid!);
+	let most = 0;
+	const watch = setInterval(() => (most = Math.max(most, heldBy(server.child.pid!))), 20);
+	const answers = await Promise.all([...bombs.map(send), fetch(`${server.url}/api/studies`)]);
+	clearInterval(watch);
+	expect(answers.map(({ status }) => [200, 201, 413, 415, 422].includes(status))).toEqual([true, true, true]);
+	expect(most - before).toBeLessThan(400);
+	noteFault('pictures whose profile or text unpacks to 500 MB', bombs.length, 'nothing');
 });
 
 it('no other route takes what this one takes, with its length said beforehand or not', async () => {

@@ -43,7 +43,10 @@ export async function launch(folder: string, settings: Readonly<Record<string, s
 		...settings,
 		PORT: String(port)
 	};
-	const child = spawn(process.execPath, ['build/index.js'], { env, stdio: ['ignore', 'ignore', 'pipe'] });
+	const child = spawn(process.execPath, [process.env.RICERCAR_SERVER ?? 'build/index.js'], {
+		env,
+		stdio: ['ignore', 'ignore', 'pipe']
+	});
 	let complaints = '';
 	child.stderr?.on('data', (text) => (complaints += String(text)));
 	children.add(child);

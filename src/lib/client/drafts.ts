@@ -18,17 +18,29 @@ export interface Draft {
 
 /** Keeps the draft of one study. Where the browser keeps nothing (a private window, a full disk), edits only live as long as the page. */
 export interface Drafts {
-	keep(draft: Draft): void;
-	drop(): void;
+	/** Gives whether it is kept. */
+	keep(draft: Draft): Promise<boolean>;
+	drop(): Promise<void>;
 }
 
 let opened: UseStore | null = null;
+/** @throws where the browser has no database, or lets nobody at it, at once and not by a promise */
 const store = (): UseStore => (opened ??= createStore('ricercar', 'drafts'));
-const nothing = (): undefined => undefined;
+
+/** Whether something was done with the browser's database; a failed opening is tried anew the next time. */
+async function done(work: () => Promise<void>): Promise<boolean> {
+	try {
+		await work();
+		return true;
+	} catch {
+		opened = null;
+		return false;
+	}
+}
 
 export const draftsOf = (id: string): Drafts => ({
-	keep: (draft) => void set(id, draft, store()).catch(nothing),
-	drop: () => void del(id, store()).catch(nothing)
+	keep: (draft) => done(() => set(id, draft, store())),
+	drop: async () => void (await done(() => del(id, store())))
 });
 
 /** The draft of a study that is still kept from before, or null. */

@@ -4,10 +4,10 @@ import { inOrderOfBriefs } from '$lib/study/handed/on-wall';
 import { handInOf, type HandIn } from '$lib/study/handed/hand-in';
 import { writeHandIn } from '$lib/study/handed/hand-in-file';
 import {
-	envelopeOf,
 	givenSchema,
 	handInListSchema,
 	HAND_INS_PATH,
+	pathToKeep,
 	type GiveBack,
 	type HandInList,
 	MOST_PRINTED,
@@ -27,7 +27,7 @@ import { withPicturesKept } from './kept-pictures';
 import { pictureWork } from './pictures';
 import { pathOfPicture } from '$lib/model/picture-path';
 import { asData } from './as-data';
-import { ask, asJson } from './asking';
+import { ask, asJson, asJsonText } from './asking';
 import { downloadMade, handInName, plainName, type Making } from './files';
 import { readOursApart } from './reading';
 import { picturesAlong } from './study-zip';
@@ -55,9 +55,8 @@ export async function loadHandIn(id: string): Promise<WithFile> {
 }
 
 /** Keeps a hand-in; says whether it is new here. @throws Error in words */
-export async function keepHandIn({ content, asWritten, text }: WithFile, study: string | null): Promise<boolean> {
-	const kept = envelopeOf({ content, asWritten }, text, study);
-	return (await ask(HAND_INS_PATH, asJson('POST', kept))).status === 201;
+export async function keepHandIn(text: string, study: string | null): Promise<boolean> {
+	return (await ask(pathToKeep(study), asJsonText(text))).status === 201;
 }
 
 /** Keeps the groups of a wall; gives the revision after it. @throws Error in words */
@@ -126,7 +125,7 @@ export async function handIn(studyId: string, document: StudyDocument): Promise<
 	});
 	if (!made) throw new Error('This study answers no brief.');
 	const frozen: WithFile = { content: made, asWritten: true, text: writeHandIn(made) };
-	await keepHandIn(frozen, studyId);
+	await keepHandIn(frozen.text, studyId);
 	return frozen;
 }
 

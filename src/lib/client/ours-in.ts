@@ -12,7 +12,7 @@ export async function oursOfFile(file: File): Promise<Ours> {
 	if (file.size > most) throw new Problem('file', 'The file is too large.', `at most ${most / 1_000_000} megabytes`);
 	if (!zipped) return readOursApart(await file.text());
 	const { studyOfZip } = await import('./study-zip');
-	return { what: 'study', study: await studyOfZip(new Uint8Array(await file.arrayBuffer())) };
+	return { what: 'study', study: await studyOfZip(file) };
 }
 
 /** Why a file was not read in, with what would be right. @throws what is no problem that people can read */

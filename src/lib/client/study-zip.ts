@@ -1,4 +1,4 @@
-import { unzip, zip, type Unzipped, type Zippable } from 'fflate';
+import { zip, type Zippable } from 'fflate';
 import { Problem } from '$lib/core/problem';
 import { MOST_OF_PICTURE, type PictureRef } from '$lib/model/picture';
 import { pathOfPicture } from '$lib/model/picture-path';
@@ -10,6 +10,8 @@ import { ask } from './asking';
 import { withPicturesKept } from './kept-pictures';
 import { readOursApart } from './reading';
 import { MOST_OF_ZIP } from './zip-limits';
+import { type WantedOfZip } from './zip-members';
+import { unzipApart } from './zips';
 
 /** What a study's file is called in the zip, and where its pictures stand. */
 const STUDY = 'study.json';
@@ -43,46 +45,32 @@ export async function zipOfStudy(document: StudyDocument): Promise<Blob> {
 	);
 }
 
-/** What is in a zip, as far as it belongs to a study. @throws Problem `file` */
-function unpacked(bytes: Uint8Array): Promise<Unzipped> {
-	let [count, size] = [0, 0];
-	return new Promise((done, fail) => {
-		const refuse = (message: string, expected: string): void => fail(new Problem('file', message, expected));
-		unzip(
-			bytes,
-			{
-				filter: ({ name, originalSize }) => {
-					const most = name === STUDY ? LONGEST_OURS : MOST_OF_PICTURE;
-					if (name !== STUDY && !/^pictures\/[0-9a-z]{6,24}\.png$/.test(name)) return false;
-					count++;
-					size += originalSize;
-					return originalSize <= most && count <= MOST_FILES && size <= MOST_OF_ZIP;
-				}
-			},
-			(error, files) => {
-				if (error) return refuse('The zip is damaged, or it is none.', EXPECTED);
-				if (!files[STUDY]) return refuse(`There is no ${STUDY} in the zip, or it is too large.`, EXPECTED);
-				done(files);
-			}
-		);
-	});
-}
+const WANTED: WantedOfZip = {
+	names: /^(?:study\.json|pictures\/[0-9a-z]{6,24}\.png)$/,
+	mostFiles: MOST_FILES,
+	mostOfOne: MOST_OF_PICTURE,
+	mostOfAll: MOST_OF_ZIP,
+	expected: EXPECTED
+};
 
 /**
  * A study out of a zip: its pictures are kept by the server first, and it names them as they are kept there. A picture that the zip does
  * not hold is said to be missing; nothing is read in by half.
  * @throws Problem `file`; Error in words where a picture is refused.
  */
-export async function studyOfZip(bytes: Uint8Array): Promise<StudyDocument> {
-	const files = await unpacked(bytes);
-	const ours = await readOursApart(new TextDecoder().decode(files[STUDY]));
+export async function studyOfZip(zip: Blob): Promise<StudyDocument> {
+	const files = new Map((await unzipApart(zip, WANTED)).map(({ name, bytes }) => [name, bytes]));
+	const study = files.get(STUDY);
+	if (!study || study.length > LONGEST_OURS)
+		throw new Problem('file', `There is no ${STUDY} in the zip, or it is too large.`, EXPECTED);
+	const ours = await readOursApart(new TextDecoder().decode(study));
 	if (ours.what !== 'study') throw new Problem('file', `The ${STUDY} in the zip is no study.`, EXPECTED);
 	const document = ours.study;
 	const pictures = new Map<string, Blob>();
 	for (const { id, name } of picturesAlong(document)) {
-		const file = files[`${FOLDER}${id}.png`];
+		const file = files.get(`${FOLDER}${id}.png`);
 		if (!file) throw new Problem('file', `The picture “${name}” is not in the zip.`, 'the zip as it was taken away');
-		pictures.set(id, new Blob([file as Uint8Array<ArrayBuffer>]));
+		pictures.set(id, new Blob([file]));
 	}
 	return withPicturesKept(document, pictures);
 }

@@ -1,8 +1,9 @@
 import { decode, encode } from 'fast-png';
 import { type Of } from './drawing';
+import { sizeOfPlainPng } from './plain-png';
 
 /** A raster as a PNG file, eight bits to a channel. */
-export function rasterPng({ columns, codes }: Of<'raster'>): Uint8Array {
+function rasterPng({ columns, codes }: Of<'raster'>): Uint8Array {
 	const data = new Uint8Array(3 * codes.length);
 	codes.forEach((code, i) => {
 		data[3 * i] = code >> 16;
@@ -25,22 +26,21 @@ export function rasterAddress(shape: Of<'raster'>): string {
 	return `${ADDRESS}${btoa(text)}`;
 }
 
-/** Where a PNG says how many pixels it has (PNG, third edition, 11.2.1), in bytes from its beginning. */
-const WIDTH_AT = 16;
+function bytesOf(address: string): Uint8Array {
+	const letters = atob(address.slice(ADDRESS.length));
+	const bytes = new Uint8Array(letters.length);
+	for (let i = 0; i < bytes.length; i++) bytes[i] = letters.charCodeAt(i);
+	return bytes;
+}
 
 /** The pixels of a PNG that carries its own data and was written by us; null where it is another, or has more pixels than that. */
 export function rasterOfAddress(address: string, mostPixels: number): Pick<Of<'raster'>, 'columns' | 'codes'> | null {
 	try {
-		const bytes = Uint8Array.from(atob(address.slice(ADDRESS.length)), (letter) => letter.charCodeAt(0));
-		// Read from its head, before anything is unpacked.
-		const head = new DataView(bytes.buffer);
-		if (head.getUint32(WIDTH_AT) * head.getUint32(WIDTH_AT + 4) > mostPixels) return null;
-		const { width, height, data, channels, depth } = decode(bytes);
-		if (channels !== 3 || depth !== 8) return null;
-		const codes = Uint32Array.from(
-			{ length: width * height },
-			(_, i) => (data[3 * i]! << 16) | (data[3 * i + 1]! << 8) | data[3 * i + 2]!
-		);
+		const bytes = bytesOf(address);
+		if (!sizeOfPlainPng(bytes, mostPixels)) return null;
+		const { width, height, data } = decode(bytes);
+		const codes = new Uint32Array(width * height);
+		for (let i = 0; i < codes.length; i++) codes[i] = (data[3 * i]! << 16) | (data[3 * i + 1]! << 8) | data[3 * i + 2]!;
 		return { columns: width, codes };
 	} catch {
 		return null;

@@ -2,16 +2,22 @@ import { zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { Problem } from '$lib/core/problem';
 import { seeded } from '../../../tests/support/colours';
+import { membersOfZip } from '$lib/client/zip-members';
+import { sharedBytesZip } from '../../../tests/support/zip-bombs';
 import { broughtIn } from './collect';
 
 const bytes = (text: string): Uint8Array => new TextEncoder().encode(text);
 const file = (name: string, content: Uint8Array | string): File => new File([content as BlobPart], name);
 const names = async (files: readonly File[]): Promise<{ found: string[]; refused: string[] }> => {
 	const refused: string[] = [];
-	const all = await broughtIn(files, (name, error) => {
-		if (!(error instanceof Problem)) throw error;
-		refused.push(`${name}: ${error.message}`);
-	});
+	const all = await broughtIn(
+		files,
+		(name, error) => {
+			if (!(error instanceof Problem)) throw error;
+			refused.push(`${name}: ${error.message}`);
+		},
+		membersOfZip
+	);
 	return { found: all.map(({ name }) => name), refused };
 };
 
@@ -25,7 +31,7 @@ describe('what is brought to a pin-up', () => {
 		const damaged = zip.slice(0, 40);
 		expect(await names([file('a.handin.json', '{}'), file('all.zip', damaged), file('class.zip', zip)])).toEqual({
 			found: ['a.handin.json', 'one.handin.json'],
-			refused: ['all.zip: The zip is damaged, or it is none.']
+			refused: ['all.zip: The zip is damaged, or this is not a zip.']
 		});
 	});
 
@@ -40,6 +46,26 @@ describe('what is brought to a pin-up', () => {
 		expect((await names([file('bomb.zip', bomb)])).found).toEqual(['small.json']);
 		const many = zipSync(Object.fromEntries(Array.from({ length: 600 }, (_, i) => [`${i}.json`, bytes('{}')])));
 		expect((await names([file('many.zip', many)])).found).toHaveLength(400);
+	});
+
+	it('a zip whose members share bytes is refused, however small it is, in less than 200 ms of processor time', async () => {
+		// 250 members of 20 MB each out of 160 kB: within every limit but that of all.
+		const zip = file('shared.zip', sharedBytesZip(250, 20_000_000));
+		expect(zip.size).toBeLessThan(200_000);
+		const from = process.cpuUsage();
+		expect((await names([zip])).refused).toEqual(['shared.zip: The zip is damaged, or this is not a zip.']);
+		expect(process.cpuUsage(from).user / 1000).toBeLessThan(1000);
+	});
+
+	it('a member that unpacks to more, or to less, than it says is refused', async () => {
+		const zip = zipSync({ 'one.json': bytes(`{"a":"${'b'.repeat(5000)}"}`) });
+		const view = new DataView(zip.buffer);
+		const central = zip.length - 22 - (46 + 'one.json'.length);
+		expect(view.getUint32(central, true)).toBe(0x02014b50);
+		for (const size of [5, 4000, 900_000]) {
+			view.setUint32(central + 24, size, true);
+			expect((await names([file('false.zip', zip)])).refused).toHaveLength(1);
+		}
 	});
 
 	it('a zip within a zip stays closed, and one without hand-ins is told', async () => {

@@ -1,5 +1,6 @@
-import { unzip } from 'fflate';
 import { isZip } from '$lib/client/is-zip';
+import { type WantedOfZip, type ZipMember } from '$lib/client/zip-members';
+import { unzipApart } from '$lib/client/zips';
 import { Problem } from '$lib/core/problem';
 import { LONGEST_OURS } from '$lib/study/our-file';
 
@@ -16,34 +17,27 @@ const MOST_ZIP = 200_000_000;
 /** What is called by its last part: paths in a zip or a folder say nothing to us. */
 const bareName = (path: string): string => path.split(/[/\\]/).at(-1) ?? path;
 
+const WANTED: WantedOfZip = {
+	// Not what a system puts beside files of its own accord: its names begin with a point.
+	names: /(?:^|[/\\])[^./\\][^/\\]*\.json$/i,
+	mostFiles: MOST_FILES,
+	mostOfOne: LONGEST_OURS,
+	mostOfAll: MOST_UNPACKED,
+	expected: 'a zip of hand-ins as they were handed in'
+};
+
+/** Unpacks what is wanted of a zip: apart from the page, or at once where there is none. */
+export type Unzip = (zip: Blob, wanted: WantedOfZip) => Promise<readonly ZipMember[]>;
+
 /** The JSON files in a zip, by their bare names; other files, zips among them, are left out. @throws Problem `file` */
-async function inZip(file: File): Promise<Brought[]> {
+async function inZip(file: File, unzip: Unzip): Promise<Brought[]> {
 	if (file.size > MOST_ZIP) throw new Problem('file', 'The zip is too large.', 'at most 200 megabytes');
-	const bytes = new Uint8Array(await file.arrayBuffer());
-	let [count, size] = [0, 0];
-	return new Promise((done, fail) => {
-		const expected = 'a zip of hand-ins as they were handed in';
-		unzip(
-			bytes,
-			{
-				filter: ({ name, originalSize }) => {
-					if (!/\.json$/i.test(name) || bareName(name).startsWith('.')) return false;
-					count++;
-					size += originalSize;
-					return originalSize <= LONGEST_OURS && count <= MOST_FILES && size <= MOST_UNPACKED;
-				}
-			},
-			(error, files) => {
-				if (error) return fail(new Problem('file', 'The zip is damaged, or it is none.', expected));
-				const found = Object.entries(files).map(([path, content]) => ({
-					name: bareName(path),
-					text: () => Promise.resolve(new TextDecoder().decode(content))
-				}));
-				if (found.length === 0) return fail(new Problem('file', 'There is no hand-in in the zip.', expected));
-				done(found);
-			}
-		);
-	});
+	const members = await unzip(file, WANTED);
+	if (members.length === 0) throw new Problem('file', 'There is no hand-in in the zip.', WANTED.expected);
+	return members.map(({ name, bytes }) => ({
+		name: bareName(name),
+		text: () => Promise.resolve(new TextDecoder().decode(bytes))
+	}));
 }
 
 const oneFile = (file: File): Brought => ({
@@ -57,12 +51,13 @@ const oneFile = (file: File): Brought => ({
 /** Everything in the files that were brought, zips unpacked. A zip that cannot be read is told, and hides no other. */
 export async function broughtIn(
 	files: readonly File[],
-	refused: (name: string, error: unknown) => void
+	refused: (name: string, error: unknown) => void,
+	unzip: Unzip = unzipApart
 ): Promise<Brought[]> {
 	const all: Brought[] = [];
 	for (const file of files.slice(0, MOST_FILES))
 		try {
-			all.push(...((await isZip(file)) ? await inZip(file) : [oneFile(file)]));
+			all.push(...((await isZip(file)) ? await inZip(file, unzip) : [oneFile(file)]));
 		} catch (error) {
 			refused(file.name, error);
 		}

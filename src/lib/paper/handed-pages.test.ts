@@ -9,7 +9,7 @@ import { handInOf } from '$lib/study/handed/hand-in';
 import { newStudy } from '$lib/study/new-study';
 import { briefPages } from './brief-page';
 import { emptied } from './emptied';
-import { portfolioPages, wallPages } from './handed-pages';
+import { countPortfolioPages, countWallPages, portfolioPages, thawedSmall, wallPages } from './handed-pages';
 import { within } from './within';
 
 const start = newStudy('Four intervals', '2026-11-02');
@@ -36,16 +36,21 @@ describe('hand-ins on paper', () => {
 			expect(words).toContain(part);
 		expect(plate!.drawing).toEqual(drawPlate(handIn.study.plates[0]!, handIn.study.linked, 'full'));
 		expect(more).toEqual([]);
+		expect(countPortfolioPages({ handIn, given: null })).toBe(2);
 		const [without] = [...portfolioPages([{ handIn, given: null }])];
 		expect(wordsOf(without!.drawing.shapes)).not.toContain('It leaps.');
 	});
 
 	it('a wall has twelve sheets a page, each under its maker, within its place', () => {
-		const sheets = Array.from({ length: 13 }, () => ({ handIn, plate: 0 }));
+		const { maker, asked, drawings } = handIn;
+		const sheets = Array.from({ length: 13 }, () => ({ maker, asked, drawing: thawedSmall(drawings[0]!) }));
 		const pages = [...wallPages('Four intervals', sheets)];
 		expect(pages).toHaveLength(2);
+		expect([1, 12, 13].map(countWallPages)).toEqual([1, 1, 2]);
 		expect(wordsOf(pages[0]!.drawing.shapes).match(/Ines Marlow/g)).toHaveLength(12);
-		expect([...wallPages('T', [{ handIn, plate: -1 }])], 'one without that plate has its name').toHaveLength(1);
+		expect([...wallPages('T', [{ maker, asked, drawing: null }])], 'one without that plate has its name').toHaveLength(
+			1
+		);
 	});
 
 	it.each(KIND_NAMES)('%s: a drawing within a box stays in it, with as many shapes as it has', (kind) => {

@@ -1,5 +1,9 @@
+import { createHash } from 'node:crypto';
+import { open } from 'node:fs/promises';
 import { error as pageError, json } from '@sveltejs/kit';
 import { type z } from 'zod';
+import { readJson } from '$lib/core/format/read-json';
+import { Problem } from '$lib/core/problem';
 import { type ProblemAnswer } from '$lib/study/requests';
 import { sayIssue } from '$lib/model/say-issue';
 import { MOST_BYTES, TOO_LARGE } from './limits';
@@ -118,14 +122,13 @@ export async function loading<T>(work: () => Promise<T>): Promise<T> {
 
 /** What is asked for by an address, read by a schema. */
 export function readQuery<T>(url: URL, schema: z.ZodType<T>): T {
+	const refuse = (detail: string): Refusal =>
+		new Refusal(400, 'not-as-expected', 'Something in the address is not as expected.', detail);
 	const result = schema.safeParse(Object.fromEntries(url.searchParams));
-	if (result.success) return result.data;
-	throw new Refusal(
-		400,
-		'not-as-expected',
-		'Something in the address is not as expected.',
-		sayIssue(result.error, 'the address')
-	);
+	if (!result.success) throw refuse(sayIssue(result.error, 'the address'));
+	// No database text holds this one.
+	if ([...url.searchParams.values()].some((value) => value.includes('\0'))) throw refuse('It holds the letter U+0000.');
+	return result.data;
 }
 
 /** The body of a request, read as JSON by a schema. */
@@ -135,21 +138,23 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
 
 /** The body of a request as the text of a JSON document, unread: for what is read in a thread apart. */
 export async function readText(request: Request): Promise<string> {
-	const type = request.headers.get('content-type') ?? '';
-	if (!type.startsWith('application/json'))
-		throw new Refusal(415, 'not-json', 'The request is not JSON.', 'Send it with the content type application/json.');
+	checkIsJson(request);
 	return new TextDecoder().decode(await readBytes(request, MOST_BYTES));
+}
+
+function checkIsJson({ headers }: Request): void {
+	if (!(headers.get('content-type') ?? '').startsWith('application/json'))
+		throw new Refusal(415, 'not-json', 'The request is not JSON.', 'Send it with the content type application/json.');
 }
 
 const isTooLarge = (error: unknown): boolean =>
 	typeof error === 'object' && error !== null && 'status' in error && error.status === 413;
 
 /**
- * The body of a request, which may take so many bytes; what is more, where that was not said beforehand, is not kept.
+ * The body of a request part by part, which may take so many bytes; what is more, where that was not said beforehand, is not given.
  * @throws Refusal
  */
-export async function readBytes({ body }: Request, most: number, detail = TOO_LARGE): Promise<Uint8Array> {
-	const parts: Uint8Array[] = [];
+async function* partsOf({ body }: Request, most: number, detail: string): AsyncGenerator<Uint8Array> {
 	let length = 0;
 	try {
 		for (const reader = body?.getReader(); reader;) {
@@ -157,25 +162,51 @@ export async function readBytes({ body }: Request, most: number, detail = TOO_LA
 			if (done) break;
 			length += value.length;
 			// Taken in to its end all the same, as far as the server takes anything: an answer in the middle of sending is lost.
-			if (length <= most) parts.push(value);
+			if (length <= most) yield value;
 		}
 	} catch (error) {
 		if (!isTooLarge(error)) throw new Refusal(400, 'broken-off', 'The request broke off.', 'Send it again.');
 		length = most + 1;
 	}
 	if (length > most) throw new Refusal(413, 'too-large', 'The request is too large.', detail);
-	return Buffer.concat(parts, length);
+}
+
+/** The body of a request, which may take so many bytes. @throws Refusal */
+export async function readBytes(request: Request, most: number, detail = TOO_LARGE): Promise<Uint8Array> {
+	const parts: Uint8Array[] = [];
+	for await (const part of partsOf(request, most, detail)) parts.push(part);
+	return Buffer.concat(parts);
+}
+
+/** The body of a request, JSON of so many bytes at most, into a file. Gives its SHA-256, hexadecimal. @throws Refusal */
+export async function readIntoFile(request: Request, file: string, most: number, detail: string): Promise<string> {
+	checkIsJson(request);
+	const hash = createHash('sha256');
+	const handle = await open(file, 'w');
+	try {
+		for await (const part of partsOf(request, most, detail)) {
+			hash.update(part);
+			await handle.write(part);
+		}
+	} finally {
+		await handle.close();
+	}
+	return hash.digest('hex');
+}
+
+/** A text as JSON, no larger inside than its length explains. */
+function jsonOf(text: string): unknown {
+	try {
+		return readJson(text, 'one JSON object');
+	} catch (error) {
+		if (!(error instanceof Problem)) throw error;
+		throw new Refusal(400, 'not-json', error.message, `It should be ${error.expected}.`);
+	}
 }
 
 /** A text read as JSON by a schema. */
 export function readAs<T>(text: string, schema: z.ZodType<T>): T {
-	let content: unknown;
-	try {
-		content = JSON.parse(text);
-	} catch {
-		throw new Refusal(400, 'not-json', 'The request is not JSON.', 'It should be one JSON object.');
-	}
-	const result = schema.safeParse(content);
+	const result = schema.safeParse(jsonOf(text));
 	if (result.success) return result.data;
 	throw new Refusal(
 		422,

@@ -1,11 +1,13 @@
 import { resolve } from 'node:path';
+import { clockIsBelieved } from './database/clock';
 import { type Database } from './database/database';
 import { freeSpace } from './database/disk';
 import { DatabaseFailure, isDamage, isFull } from './database/failures';
 import { FolderInUse } from './database/lock';
-import { openDatabase } from './database/open';
+import { openDatabase, ReadOnlyFolder } from './database/open';
 import { forgetOld } from './database/set-aside';
 import { emptyDemo, fillDemo } from './demo';
+import { forgetPieces } from './handed/pieces';
 import { forgetAllPictures, forgetPictures } from './images/kept-pictures';
 import { picturesInStudies } from './studies/repository';
 import { databaseFolder, diskMargin, isDemo, isFreshDemo } from './settings';
@@ -32,9 +34,7 @@ export async function start(): Promise<void> {
 		}
 		if (isDemo()) await fillDemo(opened, resolve('demo'));
 		// What was set aside long ago can wait until there is space again.
-		const base = opened;
-		const tidied = forgetOld(base).then(async () => forgetPictures(await picturesInStudies(base)));
-		await tidied.catch((error: unknown) => {
+		await forget(opened).catch((error: unknown) => {
 			if (!isFull(error)) throw error;
 			say(`${reasonOf(error)} Studies can be read; nothing is saved until there is more.`);
 		});
@@ -46,6 +46,20 @@ export async function start(): Promise<void> {
 	process.once('sveltekit:shutdown', () => void stop());
 }
 
+/** Forgets what was set aside long ago, and what nothing names any more. */
+async function forget(base: Database): Promise<void> {
+	const now = new Date();
+	await forgetPieces(base);
+	if (!(await clockIsBelieved(base, now))) {
+		say(
+			'The clock of this machine stands far ahead of what was last kept here. Nothing is forgotten until it has stood so for a day.'
+		);
+		return;
+	}
+	await forgetOld(base, now);
+	await forgetPictures(await picturesInStudies(base), now.getTime());
+}
+
 const reasonOf = (error: unknown): string => (error instanceof Error ? error.message : 'It gave no reason.');
 
 /** Whether space is short where the database is: without any it may end in the middle of being opened, and give no reason. */
@@ -53,7 +67,7 @@ const isShort = async (folder: string): Promise<boolean> =>
 	(await freeSpace(folder).catch(() => Infinity)) < diskMargin();
 
 function sayWhyNot(error: unknown, folder: string, short: boolean): string {
-	if (error instanceof FolderInUse) return error.message;
+	if (error instanceof FolderInUse || error instanceof ReadOnlyFolder) return error.message;
 	const whole = `The database in ${folder} could not be opened. ${reasonOf(error)}`;
 	if (isFull(error) || (short && error instanceof DatabaseFailure))
 		return `${whole} Make room on that disk, or set RICERCAR_DATA to a folder on another one.`;

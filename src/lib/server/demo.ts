@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { z } from 'zod';
@@ -10,7 +11,8 @@ import { givenBackSchema } from '$lib/study/handed/returned';
 import { studyDocumentSchema } from '$lib/study/study';
 import { paletteContentSchema } from '$lib/model/palette';
 import { type Database, type Queries } from './database/database';
-import { keepHandIn } from './handed/repository';
+import { inPieces, keepPieces } from './handed/pieces';
+import { keepHandInRow } from './handed/repository';
 import { createPalette } from './palettes/repository';
 import { createStudy } from './studies/repository';
 
@@ -21,6 +23,7 @@ export async function emptyDemo(database: Database): Promise<void> {
 		await queries.query('delete from palette');
 		await queries.query('delete from measure');
 		await queries.query('delete from hand_in');
+		await queries.query('delete from hand_in_piece');
 		await queries.query('delete from wall');
 		await queries.query("delete from fact where name = 'demo filled'");
 	});
@@ -58,7 +61,10 @@ async function fillClass(queries: Queries, folder: string): Promise<void> {
 	for (const file of files) {
 		const { handIn: id, at, study, given } = classworkSchema.parse(await contentOf(file));
 		const content = handInOf({ ...study, answers: brief }, { id, at, pictures: {} })!;
-		await keepHandIn(queries, envelopeOf({ content, asWritten: true }, writeHandIn(content), null));
+		const text = writeHandIn(content);
+		const body = createHash('sha256').update(text).digest('hex');
+		await keepPieces(queries, body, inPieces([text]));
+		await keepHandInRow(queries, { ...envelopeOf({ content, asWritten: true }), study: null, body });
 		if (given)
 			await queries.query('update hand_in set given = $2::jsonb, seen = true where id = $1', [
 				id,

@@ -1,4 +1,5 @@
-import { homedir } from 'node:os';
+import { isIP } from 'node:net';
+import { homedir, hostname } from 'node:os';
 import { join, resolve } from 'node:path';
 
 /** Where the system keeps what programs store for a person. */
@@ -35,12 +36,39 @@ export function diskMargin(): number {
 
 /** Names and addresses by which a machine calls itself: all of 127.0.0.0/8 is loopback (RFC 1122). */
 const isLoopback = (name: string): boolean =>
-	name === 'localhost' || /^127(?:\.\d{1,3}){3}$/.test(name) || name === '::1' || name === '[::1]';
+	name === 'localhost' || /^127(?:\.\d{1,3}){3}$/.test(name) || name === '::1';
 
-/** Whether a request to this Host header may be answered: on loopback only under a loopback name. */
+/** The name in a Host header, or in HOST: in small letters, without port, brackets and the dot of the root. Null where it is none. */
+function nameIn(host: string): string | null {
+	const found = /^(?:\[([0-9a-f:.]+)\]|([^\s:/?#@[\]]+))(?::\d{1,5})?$/.exec(host.trim().toLowerCase());
+	return found ? (found[1] ?? found[2]!).replace(/\.$/, '') : null;
+}
+
+/** What this machine is called in its own network, by name service and by multicast DNS (RFC 6762: ".local"). */
+function ownNames(): string[] {
+	const whole = hostname().toLowerCase();
+	const short = whole.split('.')[0]!;
+	return [whole, short, `${short}.local`];
+}
+
+/** Further names under which this server is asked: RICERCAR_HOSTS, with commas or spaces between, and that of ORIGIN. */
+function givenNames(): string[] {
+	const { RICERCAR_HOSTS: hosts = '', ORIGIN: origin = '' } = process.env;
+	const names = hosts.split(/[\s,]+/).flatMap((name) => nameIn(name) ?? []);
+	return URL.canParse(origin) ? [...names, nameIn(new URL(origin).host) ?? ''] : names;
+}
+
+/**
+ * Whether a request to this Host header may be answered. A page elsewhere can have a name of its own point to this server, and would
+ * then be taken for one of ours (DNS rebinding); it has no such power over addresses, over names of this machine, and over those
+ * that whoever runs the server gives. On loopback only loopback's own names are answered, and those that are given.
+ */
 export function isExpectedHost(host: string | null): boolean {
-	if (!isLoopback(process.env.HOST ?? '127.0.0.1')) return true;
-	return host !== null && isLoopback(host.replace(/:\d+$/, ''));
+	const name = host === null ? null : nameIn(host);
+	if (!name) return false;
+	if (isLoopback(name) || givenNames().includes(name)) return true;
+	if (isLoopback(nameIn(process.env.HOST ?? '127.0.0.1') ?? process.env.HOST ?? '')) return false;
+	return isIP(name) !== 0 || ownNames().includes(name);
 }
 
 /** The origin that our own pages have at this Host: we speak plain HTTP, unless ORIGIN says what stands in front of us. */

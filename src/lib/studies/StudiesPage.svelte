@@ -51,7 +51,7 @@
 			if (ours.what === 'study') await making.open(ours.study);
 			else if (ours.what === 'brief') await making.takeUp(ours.brief);
 			else if (ours.what === 'hand-in') {
-				await keepHandIn({ ...ours, text: await file.text() }, null);
+				await keepHandIn(await file.text(), null);
 				await goto(`/hand-ins/${ours.content.id}`);
 			} else {
 				await takeReturned(ours.content);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { escapeXml } from '$lib/core/format/escape-xml';
+import { readJson } from '$lib/core/format/read-json';
 import { colourSourceSchema, colourTextSchema, type ColourSource } from '$lib/model/colour-text';
 import { lineSchema } from '$lib/model/line';
 import { linkedColourSchema, MOST_LINKED, type LinkedColour } from '$lib/model/linked';
@@ -100,7 +101,7 @@ export function clipIn(html: string): Clip | null {
 	const end = html.indexOf('"', start);
 	if (end < 0) return null;
 	try {
-		const clip = clipSchema.parse(JSON.parse(unescaped(html.slice(start, end))));
+		const clip = clipSchema.parse(readJson(unescaped(html.slice(start, end)), 'what was copied here'));
 		return clip.what === 'several' ? { ...clip, clips: clip.clips.map(withPart) } : withPart(clip);
 	} catch {
 		return null;

@@ -1,10 +1,14 @@
 import { z } from 'zod';
+import { readJson, USUAL_LIMITS } from '$lib/core/format/read-json';
 import { Problem } from '$lib/core/problem';
 import { sayIssue } from '$lib/model/say-issue';
 import { fingerprintOf } from './brief/fingerprint';
 
 /** Longer files are refused unread. What can be saved takes 2 MB at most, and a file of it a few times that. */
 export const LONGEST_OURS = 20_000_000;
+
+/** A hand-in has every shape of its drawings in it. */
+const LIMITS = { ...USUAL_LIMITS, values: 3_000_000 };
 
 /** What every file of ours says of itself, whatever its version. */
 const headSchema = z.object({ format: z.string().startsWith('ricercar '), version: z.int().min(1) });
@@ -45,12 +49,7 @@ export const writeSealed = <Field extends string, T>(
 export function openOurs(text: string, expected: string): Opened {
 	if (text.length > LONGEST_OURS)
 		throw new Problem('file', `The file has ${text.length} characters.`, `at most ${LONGEST_OURS}`);
-	let content: unknown;
-	try {
-		content = JSON.parse(text);
-	} catch {
-		throw new Problem('file', 'This is no JSON.', expected);
-	}
+	const content = readJson(text, expected, LIMITS);
 	const head = headSchema.safeParse(content);
 	if (!head.success) throw new Problem('file', sayIssue(head.error, 'its beginning'), expected);
 	return { head: head.data, content: content as Record<string, unknown> };
@@ -85,11 +84,20 @@ function contentOf<Field extends string, T>(
 export const readOurs = <Field extends string, T>(text: string, ours: OurFormat<Field, T>): T =>
 	contentOf(openOurs(text, ours.expected), ours);
 
-/** What a file holds that carries its fingerprint. @throws Problem `file`, likewise */
-export function readSealed<Field extends string, T>(text: string, ours: OurFormat<Field, T>): Sealed<T> {
+/** A file that carries its fingerprint as far as it is read: what it holds, the same unread, and the fingerprint. */
+function opened<Field extends string, T>(text: string, ours: OurFormat<Field, T>) {
 	const { head, content } = openOurs(text, ours.expected);
 	const { fingerprint, ...others } = content;
-	const read = contentOf({ head, content: others }, ours);
+	return { read: contentOf({ head, content: others }, ours), content, fingerprint };
+}
+
+/** What a file holds, whatever its fingerprint says. @throws Problem `file`, likewise */
+export const readUnsealed = <Field extends string, T>(text: string, ours: OurFormat<Field, T>): T =>
+	opened(text, ours).read;
+
+/** What a file holds that carries its fingerprint. @throws Problem `file`, likewise */
+export function readSealed<Field extends string, T>(text: string, ours: OurFormat<Field, T>): Sealed<T> {
+	const { read, content, fingerprint } = opened(text, ours);
 	// Of what stands in the file, once it is known to be such a thing: a later version may read it in another shape.
 	return { content: read, asWritten: fingerprint === fingerprintOf(content[ours.field]) };
 }

@@ -41,7 +41,7 @@ describe('a study as a file', () => {
 	});
 
 	it('is refused with the place where something is wrong, and nothing is half-read', () => {
-		expect(refused('{')).toContain('no JSON');
+		expect(refused('{')).toContain('not JSON');
 		expect(refused('{"format":"ricercar study","version":"two"}')).toContain('version');
 		const bad = structuredClone(study);
 		scalesPlateOf(bad).scales[0]!.between = 500;

@@ -1,6 +1,6 @@
 import '../model/without-eval';
 import { expose, transfer } from 'comlink';
-import { asJson, ask } from '$lib/client/asking';
+import { ask, asJsonText } from '$lib/client/asking';
 import { Problem } from '$lib/core/problem';
 import { type Box } from '$lib/drawing/box';
 import { onOneSheet } from '$lib/drawing/on-one-sheet';
@@ -10,7 +10,7 @@ import { type Drawing, type Of } from '$lib/drawing/drawing';
 import { seenDrawing, type View } from '$lib/drawing/view';
 import { type HandIn } from '$lib/study/handed/hand-in';
 import { meanColours, type MeanColours } from '$lib/study/handed/on-wall';
-import { envelopeOf, HAND_INS_PATH } from '$lib/study/handed/requests';
+import { HAND_INS_PATH, pathToKeep } from '$lib/study/handed/requests';
 import { thawed, type StoredDrawing } from '$lib/study/handed/stored-drawing';
 import { type Sealed } from '$lib/study/our-file';
 import { readAnyOurs } from '$lib/study/read-ours';
@@ -89,7 +89,7 @@ export class WallWork {
 		const file = this.files.get(id);
 		if (!file) throw new Error('Its file was not read.');
 		this.files.delete(id);
-		const { status } = await ask(HAND_INS_PATH, asJson('POST', envelopeOf(file.sealed, file.text, null)));
+		const { status } = await ask(pathToKeep(null), asJsonText(file.text));
 		const isNew = status === 201;
 		if (isNew) this.read.set(id, file.sealed.content);
 		return isNew;

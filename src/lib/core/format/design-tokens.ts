@@ -6,6 +6,10 @@ import { type Space } from '../colour/colour';
 import { Problem } from '../problem';
 import { checkCount, checkLength, checkList, type NamedColour } from './colour-list';
 import { propertyNames } from './property-names';
+import { readJson, USUAL_LIMITS } from './read-json';
+
+/** Every token and group has a name of its own. */
+const LIMITS = { ...USUAL_LIMITS, names: 40_000 };
 
 /**
  * Colours as a design tokens file: the Design Tokens Community Group format (2025.10), with the colour type's object value: colour
@@ -61,12 +65,7 @@ const refuse = (path: string, message: string, expected: string): Problem =>
  */
 export function readDesignTokens(text: string): NamedColour[] {
 	checkLength(text);
-	let root: unknown;
-	try {
-		root = JSON.parse(text);
-	} catch {
-		throw new Problem('file', 'This is no JSON.', 'a design tokens file, which is one JSON object', 1);
-	}
+	const root = readJson(text, 'a design tokens file, which is one JSON object', LIMITS);
 	if (!isObject(root)) throw new Problem('file', 'This is no design tokens file.', 'one JSON object', 1);
 	const found: NamedColour[] = [];
 	walk(root, [], null, root, found);

@@ -1,4 +1,5 @@
 import { Problem } from '../problem';
+import { readJson } from './read-json';
 import { checkCount, checkLength, checkList, isColour, type NamedColour } from './colour-list';
 
 const EXPECTED = 'a JSON list of colours, such as [{ "name": "Madder", "colour": "#b3392b" }] or ["#b3392b", "teal"]';
@@ -15,12 +16,7 @@ export function writeJsonList(colours: readonly NamedColour[]): string {
  */
 export function readJsonList(text: string): NamedColour[] {
 	checkLength(text);
-	let list: unknown;
-	try {
-		list = JSON.parse(text);
-	} catch {
-		throw new Problem('file', 'This is no JSON.', EXPECTED, 1);
-	}
+	const list = readJson(text, EXPECTED);
 	if (!Array.isArray(list)) throw new Problem('file', 'This JSON is no list.', EXPECTED, 1);
 	checkCount(list.length);
 	return checkList(list.map(colourAt), EXPECTED);

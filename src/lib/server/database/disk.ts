@@ -1,4 +1,4 @@
-import { statfs } from 'node:fs/promises';
+import { open, statfs } from 'node:fs/promises';
 import { type Database, type Queries } from './database';
 import { OutOfSpace } from './failures';
 
@@ -6,6 +6,17 @@ import { OutOfSpace } from './failures';
 export async function freeSpace(folder: string): Promise<number> {
 	const { bavail, bsize } = await statfs(folder);
 	return bavail * bsize;
+}
+
+/** Has the names in a folder written to the disk, as `fsync` does what is in a file; some systems do that by themselves. */
+export async function syncFolder(folder: string): Promise<void> {
+	if (process.platform === 'win32') return;
+	const handle = await open(folder);
+	try {
+		await handle.sync();
+	} finally {
+		await handle.close();
+	}
 }
 
 const READS = /^\s*(?:select|show)\b/i;

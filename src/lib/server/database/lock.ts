@@ -39,7 +39,7 @@ export async function lockFolder(
 			`There is no flock on this system: keep containers and other machines away from ${folder} yourself while this server runs.`
 		);
 	return async () => {
-		if (file !== 'none') await file();
+		if (file !== 'none') file();
 		await socket();
 	};
 }

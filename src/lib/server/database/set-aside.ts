@@ -16,7 +16,10 @@ export const setAside = (queries: Queries, table: Table, id: string): Promise<bo
 export const bringBack = (queries: Queries, table: Table, id: string): Promise<boolean> =>
 	found(queries, `update ${table} set deleted = null where id = $1 and deleted is not null returning id`, id);
 
-/** Forgets all that was set aside more than thirty days ago. */
-export async function forgetOld(queries: Queries): Promise<void> {
-	for (const table of TABLES) await queries.query(`delete from ${table} where deleted < now() - interval '30 days'`);
+/** Forgets all that was set aside more than thirty days before this time. */
+export async function forgetOld(queries: Queries, now: Date): Promise<void> {
+	for (const table of TABLES)
+		await queries.query(`delete from ${table} where deleted < $1::timestamptz - interval '30 days'`, [
+			now.toISOString()
+		]);
 }

@@ -5,7 +5,7 @@ const TIDY_AFTER = 4_000_000;
 /** What a statement costs beside its values: rows, indexes, images of pages. */
 const PER_STATEMENT = 4_000;
 /** The tables whose rows are written again and again. */
-const TABLES = ['study', 'palette'] as const;
+const TABLES = ['study', 'palette', 'hand_in', 'hand_in_piece', 'wall'] as const;
 
 const sizeOf = (value: unknown): number => (typeof value === 'string' ? value.length : 8);
 

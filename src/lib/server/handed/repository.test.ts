@@ -1,10 +1,11 @@
+import { createHash } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { briefOf } from '$lib/study/brief/brief';
 import { emptyTerms } from '$lib/study/brief/terms';
 import { takenUp } from '$lib/study/brief/take-up';
 import { handInOf } from '$lib/study/handed/hand-in';
 import { readHandIn, writeHandIn } from '$lib/study/handed/hand-in-file';
-import { envelopeOf, type KeepHandIn } from '$lib/study/handed/requests';
+import { envelopeOf } from '$lib/study/handed/requests';
 import { givenBack } from '$lib/study/handed/returned';
 import { newStudy } from '$lib/study/new-study';
 import { emptyDatabase } from '../../../../tests/support/begun-embedded';
@@ -15,6 +16,7 @@ import {
 	deleteHandIn,
 	giveBack,
 	keepHandIn,
+	type KeepHandIn,
 	listHandIns,
 	readHandInFile,
 	readHandInLine,
@@ -31,19 +33,35 @@ afterAll(() => database.close());
 
 const brief = briefOf({ ...newStudy('Four intervals', '2026-11-02'), brief: emptyTerms('briefoftests') })!;
 const AT = '2026-11-15T10:10:00.000Z';
-function handIn(id: string, maker: string, study: string | null = null): KeepHandIn {
+function handIn(id: string, maker: string, study: string | null = null): WithFile {
 	const content = handInOf(takenUp(brief, { maker, date: '' }), { id, at: AT, pictures: {} })!;
-	return envelopeOf({ content, asWritten: true }, writeHandIn(content), study);
+	return withFile({ ...envelopeOf({ content, asWritten: true }), study }, writeHandIn(content));
 }
+interface WithFile extends KeepHandIn {
+	readonly content: string;
+}
+const withFile = (envelope: Omit<KeepHandIn, 'body'>, content: string): WithFile => ({
+	...envelope,
+	content,
+	body: createHash('sha256').update(content).digest('hex')
+});
+const keep = (kept: WithFile) => keepHandIn(database, kept, [kept.content.slice(0, 1000), kept.content.slice(1000)]);
+const fileOf = async (id: string): Promise<string | null> => {
+	const pieces = await readHandInFile(database, id);
+	if (!pieces) return null;
+	let text = '';
+	for await (const piece of pieces) text += piece;
+	return text;
+};
 
 describe('hand-ins in the database', () => {
 	it('are kept as the file that they are, once, and listed by their brief and by the study that they are from', async () => {
 		const kept = handIn('handinofines', 'Ines Marlow', 'studyofines0');
-		expect(await keepHandIn(database, kept)).toBe(true);
-		expect(await keepHandIn(database, kept), 'it is here already').toBe(false);
-		await keepHandIn(database, handIn('handinofemil', 'Emil Strand'));
-		expect(await readHandInFile(database, 'handinofines')).toBe(kept.content);
-		expect(readHandIn((await readHandInFile(database, 'handinofines'))!).asWritten).toBe(true);
+		expect(await keep(kept)).toBe('new');
+		expect(await keep(kept), 'it is here already').toBe('here');
+		await keep(handIn('handinofemil', 'Emil Strand'));
+		expect(await fileOf('handinofines')).toBe(kept.content);
+		expect(readHandIn((await fileOf('handinofines'))!).asWritten).toBe(true);
 		const { lines, unreadable } = await listHandIns(database, { brief: 'briefoftests' });
 		expect(lines.map(({ maker, at, seen }) => [maker, at, seen])).toEqual([
 			['Emil Strand', AT, false],
@@ -56,11 +74,28 @@ describe('hand-ins in the database', () => {
 		expect((await listHandIns(database, { brief: 'anotherbrief' })).lines).toEqual([]);
 	});
 
-	it('whose file is another, or none, are refused', async () => {
-		const kept = handIn('handinofkit0', 'Kit Aldous');
-		await expect(keepHandIn(database, { ...kept, content: '{' })).rejects.toThrow('no JSON');
-		await expect(keepHandIn(database, { ...kept, id: 'handinofugo0' })).rejects.toThrow('not that hand-in');
-		expect(await readHandInLine(database, 'handinofkit0')).toBeNull();
+	it('with the number of another one are refused; deleted and sent again, what is sent is there', async () => {
+		const [one, other] = [handIn('handinofkit0', 'Kit Aldous'), handIn('handinofkit0', 'Kit Aldous')];
+		const changed = withFile({ ...other, title: 'Another' }, other.content.replace('Four intervals', 'Another'));
+		const note = { notes: [{ id: 'noteofkits00', plate: null, at: null, text: 'Once.' }], mark: 'good' };
+		await keep(one);
+		await giveBack(database, one.id, { revision: 1, given: note, seen: true });
+		expect(await keep(changed)).toBe('another');
+		expect(await fileOf(one.id)).toBe(one.content);
+		await deleteHandIn(database, one.id);
+		expect(await keep(one), 'the same again').toBe('new');
+		expect(await readHandInLine(database, one.id)).toMatchObject({ given: note, seen: true });
+		await deleteHandIn(database, one.id);
+		expect(await keep(changed)).toBe('new');
+		expect(await fileOf(one.id)).toBe(changed.content);
+		// What was written about the one that is gone speaks of that one.
+		expect(await readHandInLine(database, one.id)).toMatchObject({
+			title: 'Another',
+			given: { notes: [], mark: '' },
+			seen: false,
+			returned: null
+		});
+		await deleteHandIn(database, one.id);
 	});
 
 	it('take notes and a mark over the revision that they were made from, and over no other', async () => {
@@ -82,8 +117,10 @@ describe('hand-ins in the database', () => {
 	it('take what came back with them', async () => {
 		const line = (await readHandInLine(database, 'handinofines'))!;
 		const returned = givenBack({ ...line, given: { notes: [], mark: 'good' } }, brief, { by: 'Odile Tarn', at: AT });
-		expect(await takeReturned(database, line.id, returned)).toBe(true);
-		expect(await takeReturned(database, 'nosuchhandin', returned)).toBe(false);
+		expect(await takeReturned(database, returned)).toBe(true);
+		expect(await takeReturned(database, { ...returned, handIn: 'nosuchhandin' })).toBe(false);
+		const elsewhere = { ...returned, brief: { ...returned.brief, id: 'anotherbrief' }, mark: 'of another brief' };
+		expect(await takeReturned(database, elsewhere)).toBe(false);
 		expect((await readHandInLine(database, line.id))!.returned).toEqual(returned);
 	});
 
@@ -92,9 +129,7 @@ describe('hand-ins in the database', () => {
 		expect(await readHandInFile(database, 'handinofemil')).toBeNull();
 		expect(await restoreHandIn(database, 'handinofemil')).toBe(true);
 		await deleteHandIn(database, 'handinofemil');
-		expect(await keepHandIn(database, handIn('handinofemil', 'Emil Strand')), 'with the notes that were on it').toBe(
-			true
-		);
+		expect(await keep(handIn('handinofemil', 'Emil Strand')), 'with the notes that were on it').toBe('new');
 		expect((await readHandInLine(database, 'handinofemil'))!.given.mark).toBe('nearly there');
 	});
 

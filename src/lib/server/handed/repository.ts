@@ -1,42 +1,72 @@
 import { z } from 'zod';
 import {
 	handInLineSchema,
+	type Envelope,
 	type GiveBack,
 	type HandInLine,
 	type HandInList,
-	type HandInQuery,
-	type KeepHandIn
+	type HandInQuery
 } from '$lib/study/handed/requests';
 import { givenBackSchema, type GivenBack, type Returned } from '$lib/study/handed/returned';
-import { Refusal } from '../answer';
 import { type Database, type Queries, type Row } from '../database/database';
 import { bringBack, setAside } from '../database/set-aside';
+import { forgetPieces, inPieces, keepPieces, readPieces } from './pieces';
 
-const headSchema = z.object({ format: z.literal('ricercar hand-in'), handIn: z.object({ id: z.string() }) });
-
-/** Whether a text is the file of the hand-in that it is said to be, as far as is seen from outside. @throws Refusal */
-function checkContent({ id, content }: KeepHandIn): void {
-	let head: unknown;
-	try {
-		head = JSON.parse(content);
-	} catch {
-		throw new Refusal(422, 'not-as-expected', 'The hand-in is no JSON.', 'Send the file as it was handed in.');
-	}
-	if (headSchema.safeParse(head).data?.handIn.id !== id)
-		throw new Refusal(422, 'not-as-expected', 'The file is not that hand-in.', 'Send the file as it was handed in.');
+/** A hand-in to be kept: what its file says of itself, the study here that it was handed in from, and the name of its pieces. */
+export interface KeepHandIn extends Envelope {
+	readonly study: string | null;
+	/** SHA-256 of the file, hexadecimal; its pieces are kept under it already (pieces.ts). */
+	readonly body: string;
 }
 
-/** Keeps a hand-in; one that is here already stays as it is. Gives whether it is new here. @throws Refusal */
-export async function keepHandIn(database: Queries, kept: KeepHandIn): Promise<boolean> {
-	checkContent(kept);
-	const { id, brief, study, title, maker, at, held, asked, asWritten, fingerprint, content } = kept;
-	const rows = await database.query(
-		`insert into hand_in (id, brief, study, title, maker, handed_in, held, asked, as_written, brief_fingerprint, content)
-		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
-		on conflict (id) do update set deleted = null where hand_in.deleted is not null returning id`,
-		[id, brief, study, title, maker, at, held, asked, asWritten, fingerprint, content]
+/** It is new here, was here already just as it is, or another one has its number. */
+export type KeepOutcome = 'new' | 'here' | 'another';
+
+const SET = `brief = $2, title = $4, maker = $5, handed_in = $6, held = $7, asked = $8, as_written = $9,
+	brief_fingerprint = $10, body = $11`;
+/** What was written about a hand-in that is deleted does not go over to another one under its number. */
+const BEGUN_ANEW = `given = default, seen = default, returned = default, revision = hand_in.revision + 1, made = now()`;
+
+/** Keeps a hand-in whose pieces are kept already. Several statements: in a transaction. */
+export async function keepHandInRow(queries: Queries, kept: KeepHandIn): Promise<KeepOutcome> {
+	const { id, brief, study, title, maker, at, held, asked, asWritten, fingerprint, body } = kept;
+	const values = [id, brief, study, title, maker, at, held, asked, asWritten, fingerprint, body];
+	const inserted = await queries.query(
+		`insert into hand_in (id, brief, study, title, maker, handed_in, held, asked, as_written, brief_fingerprint, body)
+		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11) on conflict (id) do nothing returning id`,
+		values
 	);
-	return rows.length > 0;
+	if (inserted.length > 0) return 'new';
+	const [same] = await queries.query(
+		`update hand_in set study = coalesce(study, $2), deleted = null where id = $1 and body = $3
+		returning (select before.deleted from hand_in before where before.id = $1) is not null as back`,
+		[id, study, body]
+	);
+	if (same) return same.back === true ? 'new' : 'here';
+	const instead = await queries.query(
+		`update hand_in set study = $3, ${SET}, ${BEGUN_ANEW}, deleted = null
+		where id = $1 and deleted is not null returning id`,
+		values
+	);
+	return instead.length > 0 ? 'new' : 'another';
+}
+
+/**
+ * Keeps a hand-in with its file, which comes in parts. One that is here stays as it is; one that was deleted is here again when it is
+ * sent again, and where what is sent is another one, it is that one.
+ */
+export async function keepHandIn(
+	database: Database,
+	kept: KeepHandIn,
+	parts: AsyncIterable<string> | Iterable<string>
+): Promise<KeepOutcome> {
+	try {
+		await keepPieces(database, kept.body, inPieces(parts));
+		return await database.transaction((queries) => keepHandInRow(queries, kept));
+	} finally {
+		// Of what was not kept after all.
+		await forgetPieces(database, kept.body);
+	}
 }
 
 const instant = z.date().transform((date) => date.toISOString());
@@ -88,10 +118,18 @@ export async function readHandInLine(database: Queries, id: string): Promise<Han
 	return row ? lineRow.parse(row) : null;
 }
 
-/** The file of a hand-in as it is kept, unread; null where there is none. */
-export async function readHandInFile(database: Queries, id: string): Promise<string | null> {
-	const [row] = await database.query('select content from hand_in where id = $1 and deleted is null', [id]);
-	return row ? String(row.content) : null;
+const fileRow = z.object({ body: z.string(), pieces: z.int() });
+
+/** The file of a hand-in as it is kept, unread, piece by piece; null where there is none. */
+export async function readHandInFile(database: Queries, id: string): Promise<AsyncGenerator<string> | null> {
+	const [row] = await database.query(
+		`select body, (select count(*)::integer from hand_in_piece where hand_in_piece.body = hand_in.body) as pieces
+		from hand_in where id = $1 and deleted is null`,
+		[id]
+	);
+	if (!row) return null;
+	const { body, pieces } = fileRow.parse(row);
+	return readPieces(database, body, pieces);
 }
 
 export type GivenOutcome = { kind: 'kept'; revision: number } | { kind: 'stale' } | { kind: 'missing' };
@@ -113,11 +151,11 @@ export async function giveBack(
 	});
 }
 
-/** Keeps what came back with a hand-in from here. False where there is no such hand-in. */
-export async function takeReturned(database: Queries, id: string, returned: Returned): Promise<boolean> {
+/** Keeps what came back with a hand-in from here. False where there is no such hand-in, or it answers another brief. */
+export async function takeReturned(database: Queries, returned: Returned): Promise<boolean> {
 	const rows = await database.query(
-		'update hand_in set returned = $2::jsonb where id = $1 and deleted is null returning id',
-		[id, JSON.stringify(returned)]
+		'update hand_in set returned = $3::jsonb where id = $1 and brief = $2 and deleted is null returning id',
+		[returned.handIn, returned.brief.id, JSON.stringify(returned)]
 	);
 	return rows.length > 0;
 }
@@ -127,24 +165,19 @@ export const restoreHandIn = (database: Queries, id: string): Promise<boolean> =
 
 const printedRow = z.object({
 	id: z.string(),
-	content: z.string(),
 	given: givenBackSchema,
 	// Of what came back, its notes and mark.
 	returned: z.object(givenBackSchema.shape).nullable()
 });
 
-/** The files of hand-ins in the order that is asked for, each with what was given back with it; what is not here is left out. */
-export async function filesToPrint(
-	database: Queries,
-	ids: readonly string[]
-): Promise<{ text: string; given: GivenBack }[]> {
-	const rows = await database.query(
-		'select id, content, given, returned from hand_in where id = any($1) and deleted is null',
-		[ids]
-	);
+/** The hand-ins that are here, in the order that is asked for, each with what was given back with it. Their files are read one by one. */
+export async function toPrint(database: Queries, ids: readonly string[]): Promise<{ id: string; given: GivenBack }[]> {
+	const rows = await database.query('select id, given, returned from hand_in where id = any($1) and deleted is null', [
+		ids
+	]);
 	const read = rows.flatMap((row) => printedRow.safeParse(row).data ?? []);
 	return ids.flatMap((id) => {
 		const found = read.find((row) => row.id === id);
-		return found ? [{ text: found.content, given: found.returned ?? found.given }] : [];
+		return found ? [{ id, given: found.returned ?? found.given }] : [];
 	});
 }

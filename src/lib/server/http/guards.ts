@@ -21,14 +21,14 @@ export const plainHeaders: Middleware = (_request, response, next) => {
 	next();
 };
 
-/** On loopback only loopback names are answered, whatever is asked for: a page elsewhere could have its own name point here. */
+/** Only names that are this server's are answered, whatever is asked for: a page elsewhere could have its own name point here. */
 export const onlyExpectedHosts: Middleware = (request, response, next) => {
 	if (isExpectedHost(request.headers.host ?? null)) return next();
 	refuse(response, {
 		status: 421,
 		code: 'other-host',
 		title: 'This server does not answer under that name.',
-		detail: 'Use the address it printed at its start.'
+		detail: 'Use the address it printed at its start. Whoever runs it can name others in RICERCAR_HOSTS.'
 	});
 };
 

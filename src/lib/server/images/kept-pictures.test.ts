@@ -1,4 +1,4 @@
-import { mkdtemp, readdir, rm, utimes, writeFile } from 'node:fs/promises';
+import { mkdir, mkdtemp, readFile, readdir, rm, symlink, utimes, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
@@ -6,6 +6,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { fieldsOf } from '../../../../tests/support/pictures';
 import { type Of } from '$lib/drawing/drawing';
 import { pictureFolder } from '../settings';
+import { asPng } from './as-png';
 import { forgetAllPictures, forgetPictures, keepPicture, pictureBytes } from './kept-pictures';
 import { pictureSources } from './sources';
 
@@ -95,4 +96,36 @@ it('a drawing has its pictures as data, smaller where that is asked for; one tha
 		expect([info.width, info.height]).toEqual([20, 10]);
 		expect(`#${pixels.subarray(0, 3).toString('hex')}`).toBe(code);
 	}
+});
+
+it('whatever else lies in the folder of pictures stops nothing and hides none; a picture that cannot be read is missing', async () => {
+	await forgetAllPictures();
+	const [whole, cut, old] = [
+		await keepPicture(await picture(), 'me'),
+		await keepPicture(await picture(), 'me'),
+		await keepPicture(await picture(), 'me')
+	];
+	const at = (name: string): string => join(pictureFolder(), name);
+	await symlink('/nowhere/at/all', at('danglinglink'));
+	await symlink('.', at('linktoitself'));
+	await mkdir(at('oldfolder0'));
+	await writeFile(at('oldfolder0/notes.txt'), 'Not ours.');
+	const file = await readFile(at(cut.id));
+	await writeFile(at(cut.id), file.subarray(0, file.length / 2));
+	const past = new Date(Date.now() - 40 * 86_400_000);
+	for (const name of ['oldfolder0', old.id]) await utimes(at(name), past, past);
+
+	await forgetPictures(new Set());
+	expect((await readdir(pictureFolder())).sort()).toEqual(
+		[whole.id, cut.id, 'danglinglink', 'linktoitself', 'oldfolder0'].sort()
+	);
+	for (const id of ['danglinglink', 'linktoitself', 'oldfolder0']) expect(await pictureBytes(id), id).toBeNull();
+	const shapes = [whole.id, cut.id, 'oldfolder0'].map((id) => shapeOf(id));
+	const drawing = { title: 'P', width: 40, height: 20, paper: '#ffffff', shapes };
+	for (const longest of [20, Infinity]) {
+		const sources = await pictureSources(drawing, longest);
+		expect(shapes.map((shape) => sources(shape) !== null)).toEqual([true, false, false]);
+	}
+	expect(await asPng((await pictureBytes(cut.id))!)).toBeNull();
+	expect(await asPng((await pictureBytes(whole.id))!)).not.toBeNull();
 });

@@ -18,10 +18,23 @@ async function pixelsOf(bytes: Buffer, longest: number): Promise<Pixels> {
 
 const isPlain = (seen: SeenAs): boolean => seen.as === 'itself' && (!seen.view || seen.view.kind === 'colour');
 
-/** A picture as it is seen, as the bytes of a JPEG or a PNG file; null where it is not here. */
+/** Whether a file can be read to its end: decoded as a stream into a few pixels, which takes no memory. */
+async function isWhole(bytes: Buffer): Promise<boolean> {
+	const few = sharp(bytes, { failOn: 'truncated', sequentialRead: true })
+		.resize(8, 8, { fit: 'fill' })
+		.raw()
+		.toBuffer();
+	return few.then(
+		() => true,
+		() => false
+	);
+}
+
+/** A picture as it is seen, as the bytes of a JPEG or a PNG file; null where it is not here, or damaged: it is drawn as missing. */
 async function fileOf({ id, seen }: Of<'image'>, longest: number): Promise<Buffer | null> {
 	const bytes = await pictureBytes(id);
-	if (!bytes || (isPlain(seen) && longest === Infinity)) return bytes;
+	if (!bytes || !(await isWhole(bytes))) return null;
+	if (isPlain(seen) && longest === Infinity) return bytes;
 	const picture = await pixelsOf(bytes, Math.min(longest, MOST_SIDE));
 	const { width, height } = picture;
 	const image = sharp(seenPixels(picture, seen), { raw: { width, height, channels: 4 } });

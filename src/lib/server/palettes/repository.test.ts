@@ -86,11 +86,11 @@ describe('palettes in the database', () => {
 		expect(await restorePalette(database, id)).toBe(true);
 		expect(await names()).toContain('Warp');
 		await deletePalette(database, id);
-		await forgetOld(database);
+		await forgetOld(database, new Date());
 		expect(await restorePalette(database, id)).toBe(true);
 		await deletePalette(database, id);
 		await database.query("update palette set deleted = now() - interval '31 days' where id = $1", [id]);
-		await forgetOld(database);
+		await forgetOld(database, new Date());
 		expect(await restorePalette(database, id)).toBe(false);
 		expect(await duplicatePalette(database, id)).toBeNull();
 	});

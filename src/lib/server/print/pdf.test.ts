@@ -10,6 +10,13 @@ import { sayUnit } from '$lib/study/say-unit';
 import { runsOf } from './faces';
 import { pagesToPdf } from './pdf';
 
+/** The whole file. */
+async function pdfOf(...args: Parameters<typeof pagesToPdf> extends [unknown, ...infer Rest] ? Rest : never) {
+	const parts: Uint8Array[] = [];
+	await pagesToPdf((part) => parts.push(part), ...args);
+	return Buffer.concat(parts);
+}
+
 const STOPS = [
 	{ at: 0, fill: '#b3392b' },
 	{ at: 0.25, fill: '#d9b036' },
@@ -28,7 +35,7 @@ const drawing: Drawing = {
 	]
 };
 const print = (date = '2026-03-09') =>
-	pagesToPdf(
+	pdfOf(
 		() => [{ drawing, says: () => 'A run of three dyes.', codes: ['Madder #b3392b'] }],
 		1,
 		{ title: 'Printed', maker: 'Ansa Quill', course: '', unit: 'Unit 2: greys', date },
@@ -62,7 +69,7 @@ describe('a print', () => {
 		const paragraphs = Array.from({ length: 90 }, (_, i) => `Paragraph ${i}: the ${'cloth '.repeat(30)}kept quiet.`);
 		writeFileSync(
 			join(folder, 'written.pdf'),
-			await pagesToPdf(
+			await pdfOf(
 				() => [{ drawing, says: () => 'A run of three dyes.', codes: ['Madder #b3392b'] }],
 				1,
 				{ title: 'Printed', maker: '', course: '', unit: '', date: '2026-03-09' },

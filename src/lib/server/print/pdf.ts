@@ -5,12 +5,12 @@ import { takenAway } from '$lib/drawing/taken-away';
 import { type TitleBlock } from '$lib/study/parts';
 import { pageSize, type PageLayout } from '$lib/study/print';
 import { sayUnit } from '$lib/study/say-unit';
-import { rasterPng } from '$lib/drawing/raster-png';
 import { pictureFiles } from '../images/sources';
 import { faceFiles } from './faces';
 import { CODE_LINE, CODE_SIZE, MARGIN, roomOf, topOfFoot } from '$lib/paper/paper';
 import { sheetsOf, type Page, type Placed } from '$lib/paper/sheets';
 import { pagesOfText, WRITTEN } from '$lib/paper/written-pages';
+import { rasterImage } from './raster-image';
 import { INK, measureIn, SOFT, write, type Words } from './write';
 
 type Pdf = PDFKit.PDFDocument;
@@ -18,17 +18,19 @@ type Pdf = PDFKit.PDFDocument;
 /**
  * Drawings as a PDF: one a page where it lies across, as many as fit where it stands upright, with the title block at its foot; all
  * of it vectors, with its faces embedded.
+ * @param take is given the file part by part, so that it need not be held
  * @param pages gives the drawings, each when it is needed; gone through twice for upright paper, to count the sheets first
  * @param count how many they are
  * @param reflection what their maker wrote on the whole, on pages of its own at the end; none where it is empty
  */
 export async function pagesToPdf(
+	take: (part: Uint8Array) => void,
 	pages: () => Iterable<Page>,
 	count: number,
 	titleBlock: TitleBlock,
 	layout: PageLayout,
 	reflection = ''
-): Promise<Uint8Array> {
+): Promise<void> {
 	const [width, height] = pageSize(layout);
 	const date = dayOf(titleBlock.date);
 	const info = {
@@ -44,11 +46,11 @@ export async function pagesToPdf(
 	// (ISO 32000-1 §14.8): whoever has it read to them hears what each plate shows.
 	const pdf = new PDFDocument({ ...page, info, ...form });
 	for (const { name, path } of await faceFiles()) pdf.registerFont(name, path);
-	const done = collected(pdf);
+	const done = written(pdf, take);
 	const measure = measureIn(pdf);
 	const room = roomOf(layout, measure);
-	const written = pagesOfText(reflection, room, measure);
-	const total = (layout.across ? count : [...sheetsOf(pages(), room, true)].length) + written.length;
+	const textPages = pagesOfText(reflection, room, measure);
+	const total = (layout.across ? count : countOf(sheetsOf(pages(), room, true))) + textPages.length;
 	const whole = pdf.struct('Document');
 	pdf.addStructure(whole);
 	let sheet = 0;
@@ -57,8 +59,10 @@ export async function pagesToPdf(
 		pdf.addPage();
 		for (const each of placed) place(pdf, whole, each, await pictureFiles(each.drawing));
 		foot(pdf, whole, titleBlock, { number: sheet, total, lines }, width, height);
+		// What was written is given away before more is drawn.
+		await new Promise((next) => setImmediate(next));
 	}
-	for (const lines of written) {
+	for (const lines of textPages) {
 		sheet++;
 		pdf.addPage();
 		whole.add(pdf.struct('H1', {}, [() => writeHeading(pdf)]));
@@ -67,7 +71,7 @@ export async function pagesToPdf(
 	}
 	whole.end();
 	pdf.end();
-	return done;
+	await done;
 }
 
 /** The day that a print is dated by: the study's, so that the same print is the same file; without one the day it is made. */
@@ -76,12 +80,17 @@ function dayOf(date: string): Date {
 	return Number.isNaN(day.getTime()) ? new Date(0) : day;
 }
 
-function collected(pdf: Pdf): Promise<Uint8Array> {
-	const parts: Buffer[] = [];
-	return new Promise((resolve, reject) => {
-		pdf.on('data', (part: Buffer) => parts.push(part));
-		pdf.on('end', () => resolve(new Uint8Array(Buffer.concat(parts))));
-		pdf.on('error', reject);
+function countOf(all: Iterable<unknown>): number {
+	let count = 0;
+	for (const each of all) count += each ? 1 : 0;
+	return count;
+}
+
+function written(pdf: Pdf, take: (part: Uint8Array) => void): Promise<void> {
+	return new Promise((done, fail) => {
+		pdf.on('data', take);
+		pdf.on('end', done);
+		pdf.on('error', fail);
 	});
 }
 
@@ -105,7 +114,8 @@ function draw(pdf: Pdf, shape: Shape, pictures: Pictures): void {
 			return picture(pdf, shape, pictures);
 		case 'raster': {
 			const { x, y, width, height } = shape;
-			pdf.image(Buffer.from(rasterPng(shape)), x, y, { width, height });
+			// Its types know only images that are files.
+			pdf.image(rasterImage(pdf, shape) as unknown as Buffer, x, y, { width, height });
 			return;
 		}
 		case 'bar':

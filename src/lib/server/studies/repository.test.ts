@@ -100,7 +100,7 @@ describe('studies in the database', () => {
 		await deleteStudy(database, old.id);
 		await database.query("update study set deleted = now() - interval '29 days' where id = $1", [recent.id]);
 		await database.query("update study set deleted = now() - interval '31 days' where id = $1", [old.id]);
-		await forgetOld(database);
+		await forgetOld(database, new Date());
 		expect(await restoreStudy(database, recent.id)).toBe(true);
 		expect(await restoreStudy(database, old.id)).toBe(false);
 	});
@@ -246,7 +246,7 @@ it('a failing statement takes the whole transaction back', async () => {
 
 it('migrations run once', async () => {
 	await migrate(database);
-	expect(await database.query('select name from migration')).toHaveLength(8);
+	expect(await database.query('select name from migration')).toHaveLength(9);
 });
 
 it('the demo is filled once, keeps what people did with it, and can begin again', async () => {

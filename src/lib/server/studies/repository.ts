@@ -29,8 +29,10 @@ const savedRow = z.object({ revision: z.int(), changed: day }).pipe(savedSchema)
 const lineRow = z.object({ ...studyLineSchema.shape, changed: day });
 const placeRow = z.object({ id: z.string(), key: z.string() });
 
+/** No database text holds U+0000. */
+const NO_NULL = /^[^\0]*$/u;
 /** A place in the list: what it is sorted by, and the id where that is the same. */
-const placeSchema = z.tuple([z.string().max(400), z.string().max(40)]);
+const placeSchema = z.tuple([z.string().max(400).regex(NO_NULL), z.string().max(40).regex(NO_NULL)]);
 const LINE = 'id, title, maker, course, revision, plates, changed';
 
 /** How a list goes on after a place ($2, $3), by the key that it is sorted by; the first helping knows no place. */
@@ -50,13 +52,16 @@ const writePlace = (row: Row): string => {
 	return Buffer.from(JSON.stringify([key, id])).toString('base64url');
 };
 
+/** Whether a text is a day and time of the calendar as PostgreSQL writes it: "2026-12-02 04:19:36.123456+00". */
+const isInstant = (text: string): boolean =>
+	z.iso.datetime({ offset: true }).safeParse(text.replace(' ', 'T').replace(/([+-]\d\d)$/, '$1:00')).success;
+
 /** @throws Refusal for a text that names no place. */
 function readPlace(after: string, sort: Sort): readonly [string, string] {
 	if (after === '') return SORTED[sort].first;
 	try {
 		const place = placeSchema.parse(JSON.parse(Buffer.from(after, 'base64url').toString()));
-		if (sort === 'title' || /^\d{4,}-\d\d-\d\d \d\d:\d\d:\d\d(?:\.\d+)?[+-]\d\d(?::\d\d)?$/.test(place[0]))
-			return place;
+		if (sort === 'title' || isInstant(place[0])) return place;
 	} catch {
 		// Said below, whatever it was.
 	}

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { idSchema } from '$lib/model/ids';
 import { lineSchema } from '$lib/model/line';
 import { revisionSchema } from '$lib/model/listed';
-import { LONGEST_OURS, type Sealed } from '../our-file';
+import { type Sealed } from '../our-file';
 import { pageLayoutSchema } from '../print';
 import { fingerprintSchema, type HandIn } from './hand-in';
 import { givenBackSchema, returnedSchema } from './returned';
@@ -10,14 +10,12 @@ import { givenBackSchema, returnedSchema } from './returned';
 /** Where hand-ins are asked for. */
 export const HAND_INS_PATH = '/api/hand-ins';
 
-/** What is known of a hand-in without reading it. */
+/** What the file of a hand-in says of itself: what lists need of it. */
 const envelopeShape = {
 	id: idSchema,
 	/** The brief that it answers, and its fingerprint as the hand-in has it. */
 	brief: idSchema,
 	fingerprint: fingerprintSchema,
-	/** The study here that it was handed in from; null where it was collected. */
-	study: idSchema.nullable(),
 	title: lineSchema,
 	maker: lineSchema.min(1),
 	at: z.iso.datetime(),
@@ -26,28 +24,29 @@ const envelopeShape = {
 	/** Whether it is as it was written: its fingerprint says so. */
 	asWritten: z.boolean()
 };
+export type Envelope = z.infer<z.ZodObject<typeof envelopeShape>>;
 
-/** A hand-in to be kept: its file as it is, and what is known of it without reading it. */
-export const keepHandInSchema = z.strictObject({ ...envelopeShape, content: z.string().max(LONGEST_OURS) });
-export type KeepHandIn = z.infer<typeof keepHandInSchema>;
-
-/** A hand-in to be kept, out of what was read of its file; from a study here, or collected (null). */
-export function envelopeOf({ content, asWritten }: Sealed<HandIn>, text: string, study: string | null): KeepHandIn {
+export function envelopeOf({ content, asWritten }: Sealed<HandIn>): Envelope {
 	const { id, brief, maker, at, asked } = content;
 	return {
 		id,
 		brief: brief.id,
 		fingerprint: brief.fingerprint,
-		study,
 		title: content.study.titleBlock.title,
 		maker,
 		at,
 		held: asked.filter(({ holds }) => holds).length,
 		asked: asked.length,
-		asWritten,
-		content: text
+		asWritten
 	};
 }
+
+/** A hand-in is sent as its file, to an address that names the study here that it was handed in from, where there is one. */
+export const keepHandInQuerySchema = z.strictObject({ study: idSchema.optional() });
+
+/** Where the file of a hand-in is sent to; from a study here, or collected (null). */
+export const pathToKeep = (study: string | null): string =>
+	study === null ? HAND_INS_PATH : `${HAND_INS_PATH}?${new URLSearchParams({ study })}`;
 
 /** Whose hand-ins are listed: all of a brief, those of one study here, or those of one maker. */
 export const handInQuerySchema = z.union([
@@ -59,6 +58,8 @@ export type HandInQuery = z.infer<typeof handInQuerySchema>;
 
 export const handInLineSchema = z.strictObject({
 	...envelopeShape,
+	/** The study here that it was handed in from; null where it was collected. */
+	study: idSchema.nullable(),
 	revision: revisionSchema,
 	given: givenBackSchema,
 	/** Whether an educator has looked at it. */

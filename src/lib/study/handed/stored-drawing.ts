@@ -7,7 +7,7 @@ import { VIEWS } from '$lib/drawing/view-kinds';
 const MOST_SHAPES = 20_000;
 const LONGEST_PATH = 1_000_000;
 const FARTHEST = 100_000;
-/** Nothing we draw is larger in pixels, decoded or not. */
+/** Nothing we draw has more pixels in all its rasters. */
 const MOST_PIXELS = 4_000_000;
 const LONGEST_RASTER = 8_000_000;
 
@@ -112,16 +112,15 @@ export const frozen = ({ shapes, ...drawing }: Drawing, pixels: Pixels = {}): St
 	shapes: shapes.map((shape) => frozenShape(shape, pixels))
 });
 
-/** A raster that cannot be read is left out: the rest of the drawing is shown. */
-function thawedShape(shape: StoredShape): Shape[] {
-	if (shape.kind !== 'raster') return [shape];
-	const { png, ...box } = shape;
-	const raster = rasterOfAddress(png, MOST_PIXELS);
-	return raster ? [{ ...box, ...raster }] : [];
+/** A drawing out of a file, as it is shown. A raster that cannot be read, or is one too many, is left out: the rest is shown. */
+export function thawed({ shapes, ...drawing }: StoredDrawing): Drawing {
+	let left = MOST_PIXELS;
+	const thawedShape = (shape: StoredShape): Shape[] => {
+		if (shape.kind !== 'raster') return [shape];
+		const { png, ...box } = shape;
+		const raster = rasterOfAddress(png, left);
+		left -= raster?.codes.length ?? 0;
+		return raster ? [{ ...box, ...raster }] : [];
+	};
+	return { ...drawing, shapes: shapes.flatMap(thawedShape) };
 }
-
-/** A drawing out of a file, as it is shown. */
-export const thawed = ({ shapes, ...drawing }: StoredDrawing): Drawing => ({
-	...drawing,
-	shapes: shapes.flatMap(thawedShape)
-});

@@ -4,6 +4,11 @@
 	/** Says at all times whether the work is safe. */
 	let { saver }: { saver: Saver } = $props();
 
+	const kept = $derived(
+		saver.isKeptHere === false
+			? 'This browser keeps nothing: leave this page open until'
+			: 'Your edits are kept in this browser until'
+	);
 	const words = $derived.by(() => {
 		const { state } = saver;
 		switch (state.kind) {
@@ -13,9 +18,9 @@
 			case 'saving':
 				return 'Saving…';
 			case 'unreachable':
-				return 'Not saved: the server cannot be reached. Your edits are kept here and saved when it is back.';
+				return `Not saved: the server cannot be reached. ${kept} it is back.`;
 			case 'failing':
-				return `Not saved. ${state.reason} Your edits are kept here and saved then.`;
+				return `Not saved. ${state.reason} ${kept} then.`;
 			case 'stale':
 				return 'Not saved: changed elsewhere';
 			case 'deleted':

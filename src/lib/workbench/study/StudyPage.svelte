@@ -74,7 +74,9 @@
 		leaving =
 			isSafe() ||
 			confirm(
-				'Your last edits could not be saved. This browser keeps them until you open the study again. Leave this page?'
+				sides.all.every(({ saver }) => saver.isSafe || saver.isKeptHere)
+					? 'Your last edits could not be saved. This browser keeps them until you open the study again. Leave this page?'
+					: 'Your last edits could not be saved, and this browser keeps nothing. Leave this page and lose them?'
 			);
 		if (leaving) await goto(to.url);
 		leaving = false;

@@ -190,6 +190,10 @@
 		white-space: nowrap;
 		cursor: pointer;
 	}
+	/* What is said of saving may be long; what is clicked keeps its size. */
+	.top > :global(.act) {
+		flex: none;
+	}
 	.space {
 		flex: 1;
 	}

@@ -75,12 +75,15 @@ export class OpenStudy {
 		const { id, workbench, saver } = this;
 		const retry = () => void saver.flush();
 		window.addEventListener('online', retry);
+		const shownAgain = ({ persisted }: PageTransitionEvent) => void (persisted && this.catchUp());
+		window.addEventListener('pageshow', shownAgain);
 		const leftAt = plateLeft(id);
 		if (leftAt !== null && workbench.decided.plates.some((plate) => plate.id === leftAt)) openPlate(workbench, leftAt);
 		void this.bringBack();
 		this.sayBrought();
 		return () => {
 			window.removeEventListener('online', retry);
+			window.removeEventListener('pageshow', shownAgain);
 			leave(id, workbench.left);
 			saver.stop();
 		};
@@ -99,7 +102,7 @@ export class OpenStudy {
 	private async bringBack(): Promise<void> {
 		const draft = await readDraft(this.id);
 		if (!draft) return;
-		if (isSameDocument(draft.document, this.arrived.document)) return this.drafts.drop();
+		if (isSameDocument(draft.document, this.arrived.document)) return void this.drafts.drop();
 		this.saver.resume(draft);
 		this.takeOver('Bring back what was not saved', draft.document);
 		notices.say('Edits that had not been saved are brought back.', this.undo);
@@ -108,6 +111,15 @@ export class OpenStudy {
 	/** Another state of the whole study, as an edit like any other, so that what was there can be brought back. */
 	private takeOver(label: string, document: StudyDocument): void {
 		this.workbench.edit(label, () => document);
+	}
+
+	/** A page that the browser kept as it was, and shows again: takes what was saved meanwhile, where nothing waits to be saved here. */
+	private async catchUp(): Promise<void> {
+		if (!this.saver.isSafe) return void this.saver.flush();
+		const latest = await loadStudy(this.id).catch(() => null);
+		if (!latest || latest.revision === this.saver.revision || !this.saver.isSafe) return;
+		this.saver.restart(latest.revision, latest.document);
+		this.takeOver('Load what was saved meanwhile', latest.document);
 	}
 
 	/** Takes what was saved elsewhere. */
@@ -126,7 +138,7 @@ export class OpenStudy {
 	async copy(): Promise<string | null> {
 		try {
 			const kept = await keepCopy(this.workbench.document);
-			this.drafts.drop();
+			void this.drafts.drop();
 			return kept.id;
 		} catch (error) {
 			notices.say(error instanceof Error ? error.message : 'The copy could not be kept.');

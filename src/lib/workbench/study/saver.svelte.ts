@@ -28,6 +28,8 @@ export class Saver {
 	state = $state.raw<SaveState>({ kind: 'saved' });
 	/** Whether everything up to the last edit is on the server. */
 	readonly isSafe = $derived(this.state.kind === 'saved');
+	/** Whether this browser keeps what is not on the server yet; null while that is not known. */
+	isKeptHere = $state<boolean | null>(null);
 	private latest: StudyDocument;
 	private kept: StudyDocument;
 	private timer: ReturnType<typeof setTimeout> | null = null;
@@ -44,7 +46,7 @@ export class Saver {
 		revision: number,
 		document: StudyDocument,
 		/** Keeps in the browser what could not be saved. */
-		private readonly drafts: Drafts = { keep: () => undefined, drop: () => undefined }
+		private readonly drafts: Drafts = { keep: () => Promise.resolve(false), drop: () => Promise.resolve() }
 	) {
 		this.revision = revision;
 		this.latest = document;
@@ -78,7 +80,7 @@ export class Saver {
 	/** Keeps in the browser what is not on the server. */
 	keepDraft(): void {
 		const { revision, latest: document, attempt } = this;
-		this.drafts.keep({ revision, document, attempt });
+		void this.drafts.keep({ revision, document, attempt }).then((kept) => (this.isKeptHere = kept));
 	}
 
 	/** Takes up with edits that were kept in the browser, and saves them over the revision that they were made from. */
@@ -107,7 +109,7 @@ export class Saver {
 		this.latest = this.kept = document;
 		this.attempt = null;
 		this.state = { kind: 'saved' };
-		this.drafts.drop();
+		void this.drafts.drop();
 	}
 
 	stop(): void {
@@ -150,7 +152,7 @@ export class Saver {
 			this.attempt = null;
 			this.retry = RETRY_LEAST;
 			const behind = this.latest !== this.kept;
-			if (!behind) this.drafts.drop();
+			if (!behind) void this.drafts.drop();
 			else if (this.isHeldUp) this.keepDraft();
 			this.state = { kind: behind ? 'waiting' : 'saved' };
 			if (behind) this.schedule(PAUSE);

@@ -127,7 +127,10 @@ describe('saving by itself', () => {
 describe('what could not be saved', () => {
 	function withDrafts(revision = 1) {
 		const kept: (Draft | null)[] = [];
-		const drafts = { keep: (draft: Draft) => void kept.push(draft), drop: () => void kept.push(null) };
+		const drafts = {
+			keep: (draft: Draft) => Promise.resolve(kept.push(draft) > 0),
+			drop: () => Promise.resolve(void kept.push(null))
+		};
 		return { kept, saver: new Saver('study0000001', revision, start, drafts) };
 	}
 	const now = (document: typeof start, revision: number): Study => ({

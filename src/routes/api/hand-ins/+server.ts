@@ -1,16 +1,25 @@
 import { json, type RequestHandler } from '@sveltejs/kit';
-import { handInQuerySchema, keepHandInSchema } from '$lib/study/handed/requests';
-import { answering, readAs, readBytes, readQuery } from '$lib/server/answer';
+import { handInQuerySchema, keepHandInQuerySchema } from '$lib/study/handed/requests';
+import { answering, readQuery, Refusal } from '$lib/server/answer';
 import { database } from '$lib/server/app';
-import { keepHandIn, listHandIns } from '$lib/server/handed/repository';
-import { HAND_IN_TOO_LARGE, MOST_OF_HAND_IN } from '$lib/server/limits';
+import { askedBy } from '$lib/server/asked-by';
+import { takeInHandIn } from '$lib/server/handed/take-in';
+import { listHandIns } from '$lib/server/handed/repository';
 
 export const GET: RequestHandler = ({ url }) =>
 	answering(async () => json(await listHandIns(database(), readQuery(url, handInQuerySchema))));
 
-export const POST: RequestHandler = ({ request }) =>
+/** Takes a hand-in in, as its file. */
+export const POST: RequestHandler = (event) =>
 	answering(async () => {
-		const text = new TextDecoder().decode(await readBytes(request, MOST_OF_HAND_IN, HAND_IN_TOO_LARGE));
-		const isNew = await keepHandIn(database(), readAs(text, keepHandInSchema));
-		return json({ isNew }, { status: isNew ? 201 : 200 });
+		const { study = null } = readQuery(event.url, keepHandInQuerySchema);
+		const outcome = await askedBy(event, (asking) => takeInHandIn(database(), event.request, study, asking));
+		if (outcome === 'another')
+			throw new Refusal(
+				409,
+				'another-hand-in',
+				'Another hand-in with this number is here already.',
+				'It has other contents. Delete the one that is here first, or have this one handed in again.'
+			);
+		return json({ isNew: outcome === 'new' }, { status: outcome === 'new' ? 201 : 200 });
 	});

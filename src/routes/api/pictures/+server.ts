@@ -5,7 +5,4 @@ import { picture } from '$lib/server/drawing/drawing-room';
 
 /** A plate as PNG. It comes with the request, so that what is on screen is what is drawn, saved or not. */
 export const POST: RequestHandler = (event) =>
-	answering(async () => {
-		const png = await askedBy(event, async (asking) => picture(await readText(event.request), asking));
-		return new Response(png, { headers: { 'content-type': 'image/png' } });
-	});
+	answering(() => askedBy(event, async (asking) => picture(await readText(event.request), asking)));

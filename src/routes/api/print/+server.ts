@@ -5,7 +5,4 @@ import { print } from '$lib/server/drawing/drawing-room';
 
 /** Plates as a PDF. They come with the request, so that what is on screen is what is printed, saved or not. */
 export const POST: RequestHandler = (event) =>
-	answering(async () => {
-		const pdf = await askedBy(event, async (asking) => print(await readText(event.request), asking));
-		return new Response(pdf, { headers: { 'content-type': 'application/pdf' } });
-	});
+	answering(() => askedBy(event, async (asking) => print(await readText(event.request), asking)));

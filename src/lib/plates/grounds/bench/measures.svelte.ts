@@ -1,5 +1,6 @@
 import { download } from '$lib/client/files';
 import { keepHere, readHere } from '$lib/client/kept-here';
+import { readJson } from '$lib/core/format/read-json';
 import { type OwnContrast } from '$lib/core/matching/own-contrast';
 import { newId } from '$lib/model/ids';
 import { measuresFileSchema, type Measure, type MeasuresFile } from '$lib/model/own-contrast';
@@ -19,7 +20,7 @@ const fileOf = (measures: readonly Measure[]): MeasuresFile => ({
 /** The measures in a text, or null where it is none of ours. */
 function measuresIn(text: string): readonly Measure[] | null {
 	try {
-		return measuresFileSchema.safeParse(JSON.parse(text)).data?.measures ?? null;
+		return measuresFileSchema.safeParse(readJson(text, 'a file of measures')).data?.measures ?? null;
 	} catch {
 		return null;
 	}

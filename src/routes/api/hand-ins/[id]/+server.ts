@@ -1,3 +1,4 @@
+import { Readable } from 'node:stream';
 import { type RequestHandler } from '@sveltejs/kit';
 import { answering, missingHandIn } from '$lib/server/answer';
 import { database } from '$lib/server/app';
@@ -7,9 +8,12 @@ import { handInId } from '$lib/server/ids';
 /** The file as it is kept: data of somebody else's, never a page. */
 export const GET: RequestHandler = ({ params }) =>
 	answering(async () => {
-		const text = await readHandInFile(database(), handInId(params.id!));
-		if (text === null) throw missingHandIn();
-		return new Response(text, { headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
+		const pieces = await readHandInFile(database(), handInId(params.id!));
+		if (pieces === null) throw missingHandIn();
+		const body = Readable.toWeb(Readable.from(pieces).map((piece: string) => Buffer.from(piece)));
+		return new Response(body as ReadableStream<Uint8Array>, {
+			headers: { 'content-type': 'application/json', 'cache-control': 'no-store' }
+		});
 	});
 
 export const DELETE: RequestHandler = ({ params }) =>

@@ -17,6 +17,13 @@ export const GET: RequestHandler = ({ params, url }) =>
 			);
 		// A PNG of the very same pixels, for whoever takes it elsewhere: kept there again it loses nothing.
 		const given = url.searchParams.get('as') === 'png' ? await asPng(bytes) : bytes;
+		if (!given)
+			throw new Refusal(
+				422,
+				'damaged',
+				'The picture is damaged where it is kept.',
+				'Bring it again, or put a copy of the folder of pictures in its place.'
+			);
 		return new Response(new Uint8Array(given), {
 			headers: {
 				'content-type': typeOfKept(given),

@@ -19,9 +19,21 @@
 	/** The number of steps, both ways of counting it: between, and in all. */
 	let { workbench, plate, scale }: Props = $props();
 
-	function set(between: number) {
+	function set(between: number, gesture: string | null = null) {
 		const count = Math.max(0, Math.min(MOST_BETWEEN, Math.round(between)));
-		workbench.edit('Set the number of steps', setBetween(plate.id, scale.id, count), `count ${scale.id}`);
+		workbench.edit('Set the number of steps', setBetween(plate.id, scale.id, count), gesture);
+	}
+
+	/** Milliseconds between two presses that still belong together. */
+	const PAUSE = 700;
+	let [began, last] = [0, -PAUSE];
+
+	/** One step more or fewer; presses that follow each other quickly are undone together, what is typed is undone by itself. */
+	function step(by: number) {
+		const now = performance.now();
+		if (now - last >= PAUSE) began = now;
+		last = now;
+		set(scale.between + by, `count ${scale.id} since ${began}`);
 	}
 
 	/** Reads a typed count; what is no number leaves the count as it was, and the field says it again. */
@@ -40,12 +52,7 @@
 </script>
 
 <div class="count" role="group" aria-label="Number of steps">
-	<IconButton
-		label="One step fewer"
-		disabled={scale.between === 0}
-		onclick={() => set(scale.between - 1)}
-		icon={MinusOutline}
-	/>
+	<IconButton label="One step fewer" disabled={scale.between === 0} onclick={() => step(-1)} icon={MinusOutline} />
 	<input
 		class="field"
 		inputmode="numeric"
@@ -55,13 +62,13 @@
 		onkeydown={(event) => {
 			if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
 			event.preventDefault();
-			set(scale.between + (event.key === 'ArrowUp' ? 1 : -1));
+			step(event.key === 'ArrowUp' ? 1 : -1);
 		}}
 	/>
 	<IconButton
 		label="One step more"
 		disabled={scale.between === MOST_BETWEEN}
-		onclick={() => set(scale.between + 1)}
+		onclick={() => step(1)}
 		icon={PlusOutline}
 	/>
 	<span>between,</span>

@@ -1,5 +1,6 @@
 import { download } from '$lib/client/files';
 import { keepHere, readHere } from '$lib/client/kept-here';
+import { readJson } from '$lib/core/format/read-json';
 import { type PracticeResult } from '$lib/core/matching/practice';
 import { type Trial } from '$lib/core/matching/staircase';
 import { newId } from '$lib/model/ids';
@@ -22,7 +23,7 @@ const fileOf = (series: readonly PracticeSeries[]): PracticeFile => ({
 /** The series in a text, or null where it is none of ours. */
 function seriesIn(text: string): readonly PracticeSeries[] | null {
 	try {
-		return practiceFileSchema.safeParse(JSON.parse(text)).data?.series ?? null;
+		return practiceFileSchema.safeParse(readJson(text, 'a practice file')).data?.series ?? null;
 	} catch {
 		return null;
 	}
