@@ -253,7 +253,7 @@ test('two counts that are typed one soon after the other are two steps of undo',
 	await setCount(page, '4');
 	await setCount(page, '9');
 	expect(await drawnColours(page)).toHaveLength(11);
-	const undo = page.getByRole('button', { name: 'Undo', exact: true }).last();
+	const undo = page.getByRole('button', { name: 'Undo: Set the number of steps' });
 	await undo.click();
 	await expect.poll(async () => (await drawnColours(page)).length).toBe(6);
 	// Presses of one button that follow each other at once are one.

@@ -42,6 +42,8 @@ export interface Exercise<C, S extends Settings, M> {
 	/** What it comes to. Worked out only for the exercise that is shown, and again only when the plate or a colour has changed. */
 	readonly make: (common: C, settings: S, linked: readonly LinkedColour[]) => M;
 	readonly draw: (at: AtWork<C, S, M>, detail: Detail) => Shape[];
+	/** Whether drawing it may take a processor over a tenth of a second; never unless said. */
+	readonly heavy?: boolean;
 	/** What it is read by as a list of colours; none where there is nothing to read. */
 	readonly colours: (at: AtWork<C, S, M>) => readonly NamedCode[];
 	/** Codes by which it is known in the list of exercises; those of its colours unless said. */

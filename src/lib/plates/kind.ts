@@ -161,6 +161,11 @@ export interface PlateKind<P extends PlateBase, Place> {
 	readonly describe: (plate: P, linked: Linked) => string;
 	/** Whether drawing it takes so long that its thumbnail waits for the end of a gesture. */
 	readonly slow?: boolean;
+	/**
+	 * Whether drawing it may take a processor over a tenth of a second: then the server sends its page without it, and the browser draws
+	 * it, so that nobody else waits. Never unless said.
+	 */
+	readonly heavy?: (plate: P) => boolean;
 	/** What it is read by as a list of colours; none where there is nothing to read. */
 	readonly colours: (plate: P, linked: Linked) => readonly NamedCode[];
 	/** Whether the title block lists these colours where codes are asked for: where they do not stand at the colours themselves. */

@@ -19,6 +19,7 @@ export interface ByEye<S extends MatchState & Settings, M> extends Match<S, M>, 
 	readonly schema: z.ZodType<S> & z.core.$ZodTypeDiscriminable;
 	readonly words: ExerciseWords;
 	readonly heading: string;
+	readonly heavy?: boolean;
 	readonly begin: (common: MatchingCommon) => Omit<S, keyof MatchState>;
 	readonly make: (settings: S, linked: readonly LinkedColour[], common: MatchingCommon) => M;
 	/** The lights of a lit form. */
@@ -114,13 +115,14 @@ function fillsShown<S extends MatchState & Settings, M>(spec: ByEye<S, M>, at: A
 
 /** An exercise in which a subject is matched region by region. */
 export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): MatchingExercise<S, M> {
-	const { name, schema, words, heading } = spec;
+	const { name, schema, words, heading, heavy } = spec;
 	const fresh = (settings: S): S => fromGrey(settings);
 	return {
 		name,
 		schema,
 		words,
 		heading,
+		heavy,
 		begin: (common) =>
 			spec.another({ ...unmatched(0), limit: null, ...spec.begin(common) } as unknown as S, seedOf(common.id)),
 		mapSources: (settings, change) =>

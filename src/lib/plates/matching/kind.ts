@@ -25,6 +25,7 @@ export const matching = {
 	draw: matchingExercises.draw,
 	describe: matchingExercises.describe,
 	slow: true,
+	heavy: (plate) => matchingExercises.of(plate).heavy ?? false,
 	colours: matchingExercises.colours,
 	listed: true,
 	places: matchingPlaces,

@@ -60,6 +60,15 @@ function laidFor(plate: Decided): LaidGrid {
 	return inTheMiddle({ ...gridOf(cells), pitch: null });
 }
 
+/** Cells by which a plate becomes slow to lay out and to write. */
+const MANY_CELLS = 500;
+
+/** Whether it may take a tenth of a second and more: many cells, curved ones, a drawing that was read in, or the design many times over. */
+export const isHeavyPattern = ({ grid, cells, drawing, shows }: PatternPlate): boolean =>
+	shows === 'climates' ||
+	cells.length > MANY_CELLS ||
+	(drawing ? !('shipped' in drawing) : grid.kind === 'arcs' || grid.columns ** 2 > MANY_CELLS);
+
 /** The grid or the regions of a plate, in plate units, in the box of the design. */
 export function gridOfPlate(plate: Decided): LaidGrid {
 	const key = keyOnce(plate);

@@ -6,6 +6,7 @@ import { describePattern } from './describe';
 import { coloursOfPattern } from './colours-of';
 import { drawPattern } from './draw-pattern';
 import { drawTile } from './draw-tile';
+import { isHeavyPattern } from './field';
 import { newPattern, PATTERN_OFFERS } from './offers';
 import { setField } from './pattern-edits';
 import { patternChecks } from './plate-checks';
@@ -44,6 +45,7 @@ export const pattern = {
 	draw: (plate, linked, detail) => drawPattern(plate, linked, detail !== 'colours'),
 	describe: describePattern,
 	slow: true,
+	heavy: isHeavyPattern,
 	colours: coloursOfPattern,
 	listed: true,
 	places: patternPlaces,

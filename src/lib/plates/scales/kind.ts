@@ -29,6 +29,9 @@ function copyParts(plate: ScalesPlate): ScalesPlate {
 	return { ...plate, scales, checks };
 }
 
+/** Even steps of paint take a millisecond each. */
+const MANY_STEPS = 160;
+
 /** Scales, one in a row, and what they are asked to meet. */
 export const scales = {
 	schema: scalesPlateSchema,
@@ -50,6 +53,8 @@ export const scales = {
 			.map(({ scale }) => `a check of a scale that its plate has, not ${scale}`),
 	draw: (plate, linked, detail) => drawScales(plate, linked, detail !== 'colours'),
 	describe: describeScales,
+	heavy: ({ scales }) =>
+		scales.reduce((sum, { parents, between }) => sum + parents.length * (1 + between), 0) > MANY_STEPS,
 	colours: (plate, linked) => plate.scales.flatMap((scale) => coloursOfScale(scale, linked)),
 	places: scalesPlaces,
 	gives: scalesGive,

@@ -77,6 +77,7 @@ export const litForm = byEye<LitForm, MadeForm>({
 		source: 'Lambert, Photometria, 1760, and Phong, 1975, for how the form is lit'
 	},
 	heading: 'the subject, and your drawing of it in six colours',
+	heavy: true,
 	begin: () => ({
 		name: 'lit-form',
 		form: 'sphere',
