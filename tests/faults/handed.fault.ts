@@ -79,7 +79,7 @@ describe('hand-ins that are as large as they may be', () => {
 		await pause(IDLE_AFTER);
 		const idle = heldBy(server.child.pid!);
 		const ids: string[] = [];
-		for (let i = 0; i < 4 * CAMPAIGN; i++) {
+		for (let i = 0; i < (CAMPAIGN > 1 ? 4 * CAMPAIGN : 3); i++) {
 			const id = `handinlarge${i}`;
 			const response = await send(server.url, writeHandIn({ ...large, id, maker: `Maker ${i}` }));
 			expect(response.status, await response.text()).toBe(201);
@@ -87,7 +87,8 @@ describe('hand-ins that are as large as they may be', () => {
 		}
 		const kept = await lengthOf(await fetch(`${server.url}/api/hand-ins/${ids[0]!}`));
 		expect(kept.bytes).toBe(Buffer.byteLength(writeHandIn({ ...large, id: ids[0]!, maker: 'Maker 0' })));
-		for (const plate of [null, large.study.plates[0]!.id]) {
+		// A wall draws the same pages smaller: in the campaign.
+		for (const plate of CAMPAIGN > 1 ? [null, large.study.plates[0]!.id] : [null]) {
 			const { done, most, waits } = await during(server, async () => {
 				const response = await fetch(`${server.url}/api/hand-ins/print`, asJson('POST', printOf(ids, plate)));
 				return { status: response.status, ...(await lengthOf(response)) };
