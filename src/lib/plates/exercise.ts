@@ -3,6 +3,7 @@ import { type Remark } from '$lib/core/remark';
 import { type Shape } from '$lib/drawing/drawing';
 import { type LinkedColour } from '$lib/model/linked';
 import { type MapSources } from '$lib/model/sources';
+import { type DecisionFields } from './decision';
 import { type Detail, type ExerciseWords, type NamedCode } from './kind';
 
 /** What an exercise needs beside what is common to its kind, under the name of the exercise. */
@@ -35,6 +36,8 @@ export interface Exercise<C, S extends Settings, M> {
 	readonly words: ExerciseWords;
 	/** What it is called in the head of a plate, beside the title. */
 	readonly heading: string;
+	/** What each of its settings decides, or why none. */
+	readonly decides: DecisionFields<Omit<S, 'name'>>;
 	/** How it is begun on a plate that has not had it yet. */
 	readonly begin: (common: C) => S;
 	/** Over the colours that are its own; none where all of them are common to the kind. */

@@ -11,6 +11,7 @@ import { type Surroundings } from '$lib/model/surroundings';
 import { type Offer } from './offer';
 import { remembered } from '$lib/model/remembered';
 import { sourcesBy, type MapSources } from '$lib/model/sources';
+import { decision, decisionsBy, free, type Decision, type DecisionFields } from './decision';
 import { type AtWork, type Exercise, type Settings } from './exercise';
 import { type Detail, type ExerciseWords, type NamedCode, type Reveal } from './kind';
 
@@ -41,6 +42,9 @@ interface Exercising extends PlateBase {
 	readonly exercise: Settings;
 	readonly aside: Readonly<Record<string, Settings | undefined>>;
 }
+
+/** Exercises that were left count again only when they are taken up, and a brief that gives one of their settings holds the exercise. */
+export const LEFT_ASIDE = free('what was left decides nothing while another exercise is shown');
 
 type Named<P> = (name: string) => Exercise<P, Settings, unknown>;
 
@@ -142,6 +146,13 @@ export function exercisesOf<P extends Exercising, E extends Exercise<P, Settings
 				},
 				is: ({ exercise }) => exercise.name === name
 			})),
+
+		/** Which exercise it is, and what its settings decide. */
+		decisions: (plate: P, linked: Linked): Decision[] => {
+			const { name, ...settings } = plate.exercise;
+			const fields: DecisionFields<Omit<Settings, 'name'>> = of(plate).decides;
+			return [decision('exercise', 'the exercise', name), ...decisionsBy(fields, settings, linked)];
+		},
 
 		colours: (plate: P, linked: Linked): readonly NamedCode[] => of(plate).colours(atWork(plate, linked)),
 

@@ -1,19 +1,32 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { colourDecision, decision, type Decision } from '../decision';
+import { CHECKS_APART, decided, decidedColours, decisionsBy, ordinal, PLATE_DECISIONS } from '../decision';
+import { type Decision, type DecisionFields } from '../decision';
+import { LEFT_ASIDE } from '../exercises';
+import { type CommonField } from './exercise';
 import { groundExercises } from './exercises';
 import { type GroundsPlate } from './schema';
 
-const ORDINALS = ['first', 'second'] as const;
+const has = (field: CommonField) => (plate: GroundsPlate) => groundExercises.of(plate).fields.includes(field);
 
-/** What is decided of figures on grounds, as far as the exercise is decided by it. */
-export function groundDecisions(plate: GroundsPlate, linked: readonly LinkedColour[]): Decision[] {
-	const { exercise, grounds, figures } = plate;
-	const { fields, twoFigures } = groundExercises.of(plate);
-	const named = (what: 'ground' | 'figure', sources: typeof grounds): Decision[] =>
-		sources.map((source, i) => colourDecision(`${what}.${i}`, `the ${ORDINALS[i]!} ${what}`, source, linked));
-	return [
-		decision('exercise', 'the exercise', exercise.name),
-		...(fields.includes('grounds') ? named('ground', grounds) : []),
-		...(fields.includes('figures') ? named('figure', figures).slice(0, twoFigures ? 2 : 1) : [])
-	];
-}
+const FIELDS: DecisionFields<GroundsPlate> = {
+	...PLATE_DECISIONS,
+	exercise: (_, plate, linked) => groundExercises.decisions(plate, linked),
+	grounds: decidedColours('ground', (i) => `the ${ordinal(i)} ground`, has('grounds')),
+	figures: decidedColours(
+		'figure',
+		(i) => `the ${ordinal(i)} figure`,
+		(plate, i) => has('figures')(plate) && (i === 0 || (groundExercises.of(plate).twoFigures ?? false))
+	),
+	form: decided('form', 'the form of the figure', has('figures')),
+	size: decided('size', 'the size of the figure', has('figures')),
+	groundForm: decided('groundForm', 'the form of the grounds', has('grounds')),
+	groundSize: decided('groundSize', 'the size of the grounds', has('grounds')),
+	strengths: decided('strengths', 'the strength of the model', has('strength')),
+	palette: decided('palette', 'the palette in which grounds are looked for', ({ palette }) => palette !== null),
+	aside: LEFT_ASIDE,
+	checks: CHECKS_APART
+};
+
+/** What is decided of figures on grounds. */
+export const groundDecisions = (plate: GroundsPlate, linked: readonly LinkedColour[]): Decision[] =>
+	decisionsBy(FIELDS, plate, linked);

@@ -1,3 +1,4 @@
+import { type DecisionFields } from '../decision';
 import { type AtWork, type Settings } from '../exercise';
 import { type ExerciseWords, type NamedCode } from '../kind';
 import { type Lighting } from '$lib/core/matching/lit-colours';
@@ -11,7 +12,7 @@ import { type BoxedPlace, type Match, type MatchingExercise, type MatchingPlace,
 import { judged, meanErrors, type JudgedRegion } from './judged';
 import { chipBox, DRAWN_BOX, lineBox, ONE_BOX, WORST } from './layout';
 import { seedOf } from './seed-of';
-import { fromGrey, setNow, shownAttempt, UNSET, unmatched, type MatchState } from './match-state';
+import { fromGrey, MATCH_DECISIONS, setNow, shownAttempt, UNSET, unmatched, type MatchState } from './match-state';
 
 /** What an exercise of matching by eye is decided by. */
 export interface ByEye<S extends MatchState & Settings, M> extends Match<S, M>, Omit<Subject<S>, 'fresh'> {
@@ -20,6 +21,8 @@ export interface ByEye<S extends MatchState & Settings, M> extends Match<S, M>, 
 	readonly words: ExerciseWords;
 	readonly heading: string;
 	readonly heavy?: boolean;
+	/** What is decided by what it has beside what every subject has. */
+	readonly decides: DecisionFields<Omit<S, keyof MatchState | 'name'>>;
 	readonly begin: (common: MatchingCommon) => Omit<S, keyof MatchState>;
 	readonly make: (settings: S, linked: readonly LinkedColour[], common: MatchingCommon) => M;
 	/** The lights of a lit form. */
@@ -123,6 +126,8 @@ export function byEye<S extends MatchState & Settings, M>(spec: ByEye<S, M>): Ma
 		words,
 		heading,
 		heavy,
+		// Together they are all fields of S, which the compiler cannot put together.
+		decides: { ...MATCH_DECISIONS, ...spec.decides } as unknown as DecisionFields<Omit<S, 'name'>>,
 		begin: (common) =>
 			spec.another({ ...unmatched(0), limit: null, ...spec.begin(common) } as unknown as S, seedOf(common.id)),
 		mapSources: (settings, change) =>

@@ -1,17 +1,23 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { colourDecision, decision, type Decision } from '../decision';
-import { stagedOf, subjectOf } from './matching-edits';
+import { decided, decidedColours, decision, decisionsBy, PLATE_DECISIONS } from '../decision';
+import { type Decision, type DecisionFields } from '../decision';
+import { LEFT_ASIDE } from '../exercises';
+import { matchingExercises } from './exercises';
 import { type MatchingPlate } from './schema';
 
-/** What is decided of a subject: which one it is, by what it was drawn, and by which colours it was put together. */
-export const matchingDecisions = (plate: MatchingPlate, linked: readonly LinkedColour[]): Decision[] => {
-	const settings = stagedOf(plate);
-	return [
-		decision('exercise', 'the exercise', settings.name),
-		decision('subject', 'the subject that was drawn', settings.seed),
-		...(plate.place ? [decision('place', 'the place in the picture', plate.place)] : []),
-		...subjectOf(plate).colours.map(({ key, name, of }) =>
-			colourDecision(`subject.${key}`, `its ${name.toLowerCase()}`, of(settings), linked)
-		)
-	];
+const isMixed = ({ exercise }: MatchingPlate): boolean => 'way' in exercise && exercise.way === 'paint';
+
+const FIELDS: DecisionFields<MatchingPlate> = {
+	...PLATE_DECISIONS,
+	exercise: (_, plate, linked) => matchingExercises.decisions(plate, linked),
+	paints: (paints, plate, linked) => [
+		decision('paints', 'the number of paints', paints.length, !isMixed(plate)),
+		...decidedColours<MatchingPlate>('paint', (i) => `paint ${i + 1}`, isMixed)(paints, plate, linked)
+	],
+	place: decided('place', 'the place in the picture', ({ place }) => place !== null),
+	aside: LEFT_ASIDE
 };
+
+/** What is decided of a subject: which one it is, by what it was drawn, by which colours it was put together, and how it is matched. */
+export const matchingDecisions = (plate: MatchingPlate, linked: readonly LinkedColour[]): Decision[] =>
+	decisionsBy(FIELDS, plate, linked);

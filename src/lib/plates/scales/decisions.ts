@@ -1,25 +1,76 @@
+import { HUE_PLACE } from '$lib/core/scale/mixing';
+import { type ColourSource } from '$lib/model/colour-text';
 import { type LinkedColour } from '$lib/model/linked';
-import { colourDecision, decision, type Decision } from '../decision';
+import { CHECKS_APART, colourDecision, decided, decision, decisionsBy, free, PLATE_DECISIONS } from '../decision';
+import { type Decision, type DecisionFields } from '../decision';
 import { usedParents } from './scale-of';
+import { type ScaleDecision } from './scale';
 import { type ScalesPlate } from './schema';
 
-/** What is decided of each row: its recipe, how many steps and how they are spaced, and its parents. */
-export const scaleDecisions = ({ scales }: ScalesPlate, linked: readonly LinkedColour[]): Decision[] =>
-	scales.flatMap((scale, i) => {
-		const { id, recipe, between, spacing } = scale;
-		const row = `of row ${i + 1}`;
-		const parents = usedParents(scale);
-		return [
-			decision(`${id}.recipe`, `the recipe ${row}`, recipe),
-			decision(`${id}.between`, `the number of steps ${row}`, between),
-			decision(`${id}.spacing`, `the spacing ${row}`, spacing),
-			...parents.map((source, k) =>
-				colourDecision(
-					`${id}.parent.${k}`,
-					`${parents.length > 1 ? `parent ${k + 1}` : 'the parent'} ${row}`,
-					source,
-					linked
+type Row = ScaleDecision;
+const isTones = ({ recipe }: Row): boolean => recipe.startsWith('tones-');
+const isDulling = ({ recipe }: Row): boolean => recipe === 'dulling';
+const turns = ({ recipe, method }: Row): boolean => recipe === 'hue-steps' || HUE_PLACE[method] >= 0;
+
+/** What is decided of a row, by its number from 1. */
+function rowFields(id: string, number: number): DecisionFields<Row> {
+	const row = `of row ${number}`;
+	const one = (key: string, name: string, counts?: (row: Row) => boolean) =>
+		decided<Row>(`${id}.${key}`, name.includes('row') ? name : `${name} ${row}`, counts);
+	return {
+		id: free('it names the row'),
+		recipe: one('recipe', 'the recipe'),
+		between: one('between', 'the number of steps'),
+		spacing: one('spacing', 'the spacing'),
+		parents: (parents: readonly ColourSource[], scale, linked) => {
+			const { length } = usedParents(scale);
+			return [
+				decision(`${id}.parents`, `the number of parents ${row}`, length, scale.recipe !== 'path'),
+				...parents.map((source, k) =>
+					colourDecision(
+						`${id}.parent.${k}`,
+						`${length > 1 ? `parent ${k + 1}` : 'the parent'} ${row}`,
+						source,
+						linked,
+						k >= length
+					)
 				)
+			];
+		},
+		method: one('method', `how row ${number} is mixed`),
+		route: one('route', 'the way round the hues', turns),
+		endValue: one('endValue', 'the value of the end grey', isTones),
+		wheel: one('wheel', 'the wheel of the opposite', isDulling),
+		oneWay: one('oneWay', `how far row ${number} is dulled`, isDulling),
+		dulling: one('dulling', `how row ${number} is dulled`, isDulling),
+		turning: one('turning', 'the strength of the hues', ({ recipe }) => recipe === 'hue-steps'),
+		parentPlace: one('parentPlace', 'the place of the parent', ({ recipe }) => recipe === 'value-steps'),
+		places: one('places', `where the parents of row ${number} lie`, ({ recipe }) => recipe === 'path'),
+		bias: one('bias', 'the bend of the spacing', ({ spacing }) => spacing === 'curve'),
+		pins: (pins = [], _, linked) => [
+			decision(`${id}.pinned`, `which steps ${row} are pinned`, pins.map(({ step }) => step).join(' ')),
+			...pins.map(({ step, colour }) =>
+				colourDecision(`${id}.pin.${step}`, `the pinned step ${step} ${row}`, colour, linked)
 			)
-		];
-	});
+		],
+		look: free('how a row is laid out changes none of its colours'),
+		label: free('words of whoever works on it')
+	};
+}
+
+const FIELDS: DecisionFields<ScalesPlate> = {
+	...PLATE_DECISIONS,
+	scales: (rows, _, linked): Decision[] => [
+		decision(
+			'rows',
+			'which rows there are',
+			rows.map(({ id }) => id)
+		),
+		...rows.flatMap((row, i) => decisionsBy(rowFields(row.id, i + 1), row, linked))
+	],
+	checks: CHECKS_APART
+};
+
+/** What is decided of a plate of scales, row by row. */
+export const scaleDecisions = (plate: ScalesPlate, linked: readonly LinkedColour[]): Decision[] =>
+	decisionsBy(FIELDS, plate, linked);

@@ -1,15 +1,28 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { colourDecision, decision, type Decision } from '../decision';
+import { CHECKS_APART, decided, decidedColour, decision, decisionsBy, free, PLATE_DECISIONS } from '../decision';
+import { type Decision, type DecisionFields } from '../decision';
 import { type WheelPlate } from './schema';
 
+const isOfTrueMixes = ({ making }: WheelPlate): boolean => making === 'mixed';
+
+const FIELDS: DecisionFields<WheelPlate> = {
+	...PLATE_DECISIONS,
+	wheel: decided('wheel', 'the wheel'),
+	hues: decided('hues', 'the number of hues'),
+	from: decided('from', 'what the hues begin from'),
+	lead: decidedColour('lead', 'the lead colour', ({ from }) => from !== 'given'),
+	value: decided('value', 'the value of the hues', ({ from }) => from === 'given'),
+	chroma: decided('chroma', 'the chroma of the hues', ({ from }) => from === 'given'),
+	inside: (inside, { outside }) => [decision('rings', 'the number of rings and what they are', [inside, outside])],
+	outside: free('held with the rings inside'),
+	making: decided('making', 'how rings are made'),
+	method: decided('method', 'how true mixes are mixed', isOfTrueMixes),
+	dulling: decided('dulling', 'what rings are dulled with', isOfTrueMixes),
+	discStrength: decided('discs', 'the strength of the discs', ({ making }) => making !== 'mixed'),
+	label: free('what stands at the colours changes none of them'),
+	checks: CHECKS_APART
+};
+
 /** What is decided of a wheel. */
-export const wheelDecisions = (
-	{ wheel, hues, lead, inside, outside, making }: WheelPlate,
-	linked: readonly LinkedColour[]
-): Decision[] => [
-	decision('wheel', 'the wheel', wheel),
-	decision('hues', 'the number of hues', hues),
-	colourDecision('lead', 'the lead colour', lead, linked),
-	decision('rings', 'the rings', [inside, outside]),
-	decision('making', 'how rings are made', making)
-];
+export const wheelDecisions = (plate: WheelPlate, linked: readonly LinkedColour[]): Decision[] =>
+	decisionsBy(FIELDS, plate, linked);

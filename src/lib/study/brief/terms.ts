@@ -6,7 +6,8 @@ import { MOST_PLATES } from '../parts';
 /** The text of a brief is a page or two. */
 export const MOST_BRIEF_TEXT = 12_000;
 export const MOST_WORDS = 2000;
-const MOST_KEYS = 400;
+/** More than the largest plate decides: 24 rows of twelve parents, with all that is decided on each. */
+const MOST_KEYS = 2000;
 
 /** What a brief gives of one of its plates, by the keys of what is decided on it. */
 const givenSchema = z.strictObject({

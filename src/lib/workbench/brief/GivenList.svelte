@@ -9,8 +9,15 @@
 	let { workbench, terms }: { workbench: Workbench; terms: BriefTerms } = $props();
 
 	const plate = $derived(workbench.plate);
-	const decisions = $derived(plate ? kindOf(plate).decisions(plate, workbench.document.linked) : []);
 	const keys = $derived(terms.given.find((each) => each.plate === plate?.id)?.keys ?? []);
+	/** What counts on the plate as it is now, and what is given already. */
+	const decisions = $derived(
+		plate
+			? kindOf(plate)
+					.decisions(plate, workbench.document.linked)
+					.filter(({ key, isAside }) => !isAside || keys.includes(key))
+			: []
+	);
 </script>
 
 {#if plate}

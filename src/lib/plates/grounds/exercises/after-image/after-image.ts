@@ -1,3 +1,4 @@
+import { free } from '../../../decision';
 import { z } from 'zod';
 import { afterImage as afterImageOf } from '$lib/core/ground/after-image';
 import { holds } from '$lib/core/remark';
@@ -76,6 +77,7 @@ export const afterImage: GroundExercise<AfterImage, Made> = {
 		source: 'Goethe, 1810; Ewald Hering'
 	},
 	heading: 'after-image',
+	decides: { covered: free('looked at when the work is done'), predicted: free('looked at when the work is done') },
 	fields: ['figures'],
 	begin: () => ({ name: 'after-image', covered: false, predicted: false }),
 	make: (common, _, linked) => {

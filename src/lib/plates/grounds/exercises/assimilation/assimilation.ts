@@ -1,3 +1,4 @@
+import { decided, free } from '../../../decision';
 import { z } from 'zod';
 import { holds } from '$lib/core/remark';
 import { bar } from '$lib/drawing/bars';
@@ -67,6 +68,7 @@ export const assimilation: GroundExercise<Assimilation, Made> = {
 		source: 'Wilhelm von Bezold, 1874'
 	},
 	heading: 'assimilation',
+	decides: { line: decided('line', 'the width of the finest lines'), strip: free('looked at when the work is done') },
 	fields: [],
 	begin: () => ({ name: 'assimilation', line: 3, strip: false }),
 	make: (common, _, linked) => bothGrounds(common, linked),

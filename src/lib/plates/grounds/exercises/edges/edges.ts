@@ -1,3 +1,4 @@
+import { free } from '../../../decision';
 import { z } from 'zod';
 import { edgeBetween, type Edge } from '$lib/core/ground/edges';
 import { said } from '$lib/core/remark';
@@ -32,6 +33,7 @@ export const edges: GroundExercise<Edges, Made> = {
 		source: 'Josef Albers, 1963; Susanne Liebmann, 1927'
 	},
 	heading: 'edges',
+	decides: { measured: free('looked at when the work is done') },
 	fields: [],
 	begin: () => ({ name: 'edges', measured: false }),
 	make: (common, _, linked) => {

@@ -1,3 +1,4 @@
+import { decided, free } from '../../../decision';
 import { z } from 'zod';
 import { linearToHex } from '$lib/core/colour/bytes';
 import { JUDGED_DIFFERENCES, JUDGED_ROUNDS, judgedPair } from '$lib/core/matching/judging';
@@ -40,6 +41,11 @@ export const judging: GroundExercise<Judging, DrawnSeries> = {
 		says: 'Value judged by eye across unlike hues: twelve pairs, each harder than the one before.'
 	},
 	heading: 'which is lighter?',
+	decides: {
+		series: decided('series', 'the series of pairs'),
+		answers: free('the work itself'),
+		review: free('looked at when the work is done')
+	},
 	fields: [],
 	begin: () => ({ name: 'judging', series: 0, answers: [] }),
 	make: (_, settings) => make(settings),

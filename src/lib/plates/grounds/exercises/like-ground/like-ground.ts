@@ -1,3 +1,4 @@
+import { free } from '../../../decision';
 import { z } from 'zod';
 import { likeItsGround } from '$lib/core/ground/search';
 import { scoreMatch } from '$lib/core/matching/score';
@@ -84,6 +85,13 @@ export const likeGround: GroundExercise<LikeGround, Made> = {
 		source: 'Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'like its ground',
+	decides: {
+		predicted: free('looked at when the work is done'),
+		strip: free('looked at when the work is done'),
+		cover: free('looked at when the work is done'),
+		solved: free('looked at when the work is done'),
+		attempt: free('kept of the work')
+	},
 	fields: ['figures', 'grounds', 'strength'],
 	begin: () => ({ name: 'like-ground', predicted: false, strip: false, cover: false, solved: false }),
 	make: (common, _, linked) => make(common, linked),

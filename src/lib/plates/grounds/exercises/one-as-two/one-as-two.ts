@@ -1,3 +1,4 @@
+import { free } from '../../../decision';
 import { z } from 'zod';
 import { look, said } from '$lib/core/remark';
 import { besideLimit } from '$lib/core/say-number';
@@ -40,6 +41,12 @@ export const oneAsTwo: GroundExercise<OneAsTwo, Made> = {
 		source: 'Chevreul, 1839; Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'one colour as two',
+	decides: {
+		predicted: free('looked at when the work is done'),
+		strip: free('looked at when the work is done'),
+		cover: free('looked at when the work is done'),
+		attempt: free('kept of the work')
+	},
 	fields: ['figures', 'grounds', 'strength'],
 	searches: true,
 	begin: () => ({ name: 'one-as-two', predicted: false, strip: false, cover: false }),

@@ -1,3 +1,4 @@
+import { decided, free } from '../../../decision';
 import { z } from 'zod';
 import { CONTRADICTS, CONTRAST_ROUNDS, type OwnContrast } from '$lib/core/matching/own-contrast';
 import { holds, look, type Remark } from '$lib/core/remark';
@@ -70,6 +71,12 @@ export const ownContrast: GroundExercise<OwnContrastSettings, MadeContrast> = {
 		source: 'Gustav Theodor Fechner, 1860, for the way of measuring'
 	},
 	heading: 'my own contrast',
+	decides: {
+		series: decided('series', 'the series of matches'),
+		twins: free('the work itself'),
+		twin: free('the work itself'),
+		kept: free('whether the series is kept changes none of it')
+	},
 	fields: ['figures'],
 	begin: ({ id }) => ({ name: 'own-contrast', series: firstSeries(id), twins: [], twin: null, kept: null }),
 	mapSources: (settings, change) => ({ ...settings, twin: settings.twin && change(settings.twin) }),

@@ -1,3 +1,4 @@
+import { decided, free } from '../../../decision';
 import { holds, type Remark } from '$lib/core/remark';
 import { mapScaleSources } from '../../../scales/sources';
 import { type GroundExercise } from '../../exercise';
@@ -24,6 +25,12 @@ export const rows: GroundExercise<Rows, readonly SeenRow[]> = {
 	schema: rowsSchema,
 	words: { name: 'Rows of grounds', says: 'One colour over a row of grounds, and what it seems to become on each.' },
 	heading: 'rows of grounds',
+	decides: {
+		predicted: free('looked at when the work is done'),
+		row: decided('row', 'which row of grounds it is'),
+		count: decided('count', 'the number of grounds'),
+		scale: decided('scale', 'the scale that lies over the grounds')
+	},
 	fields: ['figures', 'strength'],
 	begin: () => ({ name: 'rows', predicted: false, row: 'values', count: 7, scale: null }),
 	mapSources: (settings, change) => ({

@@ -1,3 +1,4 @@
+import { free } from '../../../decision';
 import { z } from 'zod';
 import { inGamut } from '$lib/core/colour/gamut';
 import { fitted } from '$lib/core/colour/shown';
@@ -61,6 +62,12 @@ export const twoAsOne: GroundExercise<TwoAsOne, Made> = {
 		source: 'Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'two colours as one',
+	decides: {
+		predicted: free('looked at when the work is done'),
+		cover: free('looked at when the work is done'),
+		solved: free('looked at when the work is done'),
+		attempt: free('kept of the work')
+	},
 	fields: ['figures', 'grounds', 'strength'],
 	twoFigures: true,
 	begin: () => ({ name: 'two-as-one', predicted: false, cover: false, solved: false }),

@@ -1,3 +1,4 @@
+import { decided, decidedColour } from '../../../decision';
 import { z } from 'zod';
 import { clipped } from '$lib/core/colour/gamut';
 import { seenColour } from '$lib/core/ground/on-ground';
@@ -38,6 +39,11 @@ export const figureOnGround = byEye<FigureOnGround, MadeFigure>({
 		source: 'Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'on its ground, and on the neutral board',
+	decides: {
+		figure: decidedColour('subject.figure', 'the figure'),
+		ground: decidedColour('subject.ground', 'the ground'),
+		asked: decided('asked', 'which of the two is asked')
+	},
 	begin: () => ({ name: 'figure-on-ground', figure: { text: BOARD }, ground: { text: BOARD }, asked: 'is' }),
 	make: ({ figure, ground }, linked) => {
 		const [one, under] = [patchBy(figure, linked), patchBy(ground, linked)];

@@ -1,3 +1,4 @@
+import { decidedColour } from '../../../decision';
 import { z } from 'zod';
 import { bar } from '$lib/drawing/bars';
 import { patchBy, type Patch } from '$lib/drawing/patch';
@@ -18,6 +19,7 @@ export const flatColour = byEye<FlatColour, Patch>({
 		says: 'One colour without its numbers, to be set again by eye.'
 	},
 	heading: 'the colour, and yours',
+	decides: { colour: decidedColour('subject.colour', 'the colour of the subject') },
 	begin: () => ({ name: 'flat-colour', colour: { text: '#8a8a8a' } }),
 	make: ({ colour }, linked) => patchBy(colour, linked),
 	regions: ({ made }) => [{ name: 'The colour', target: made, lit: null }],

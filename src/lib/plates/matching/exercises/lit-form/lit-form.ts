@@ -1,3 +1,4 @@
+import { decided, decidedColour } from '../../../decision';
 import { z } from 'zod';
 import { drawnLighting, type LitDegree } from '$lib/core/matching/lit-degrees';
 import { regionColours, type Lighting } from '$lib/core/matching/lit-colours';
@@ -77,6 +78,16 @@ export const litForm = byEye<LitForm, MadeForm>({
 		source: 'Lambert, Photometria, 1760, and Phong, 1975, for how the form is lit'
 	},
 	heading: 'the subject, and your drawing of it in six colours',
+	decides: {
+		form: decided('form', 'the form'),
+		lamp: decided('lamp', 'the side of the lamp'),
+		degree: decided('degree', 'how hard it is'),
+		object: decidedColour('subject.object', 'the colour of the object'),
+		key: decidedColour('subject.key', 'the light of the lamp'),
+		ambient: decidedColour('subject.ambient', 'the light around'),
+		background: decidedColour('subject.background', 'the background'),
+		gloss: decided('gloss', 'the gloss')
+	},
 	heavy: true,
 	begin: () => ({
 		name: 'lit-form',

@@ -1,3 +1,4 @@
+import { decidedColours, ordinal } from '../../../decision';
 import { z } from 'zod';
 import { middleMixture } from '$lib/core/mix/halving';
 import { bar } from '$lib/drawing/bars';
@@ -39,6 +40,7 @@ export const middleOfTwo = byEye<MiddleOfTwo, MadeMiddle>({
 		source: 'Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'the middle of two',
+	decides: { parents: decidedColours('subject', (i) => `the ${ordinal(i)} parent`) },
 	begin: () => ({ name: 'middle-of-two', parents: [{ text: '#303030' }, { text: '#e8e8e8' }] }),
 	make: ({ parents: [one, other] }, linked) => {
 		const parents = [patchBy(one, linked), patchBy(other, linked)] as const;

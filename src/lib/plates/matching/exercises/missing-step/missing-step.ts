@@ -5,6 +5,7 @@ import { bar } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { colourSourceSchema } from '$lib/model/colour-text';
+import { decided, decidedColours, ordinal } from '../../../decision';
 import { byEye } from '../../by-eye';
 import { drawnColours } from '../../drawn-colours';
 import { matchShape } from '../../match-state';
@@ -42,6 +43,11 @@ export const missingStep = byEye<MissingStep, readonly Patch[]>({
 		says: 'A scale in equal steps with one of them left out.'
 	},
 	heading: 'a step is missing',
+	decides: {
+		parents: decidedColours('subject', (i) => `the ${ordinal(i)} end`),
+		count: decided('count', 'the number of steps'),
+		missing: decided('missing', 'which step is missing')
+	},
 	begin: () => ({ name: 'missing-step', parents: [{ text: '#303030' }, { text: '#e8e8e8' }], count: 7, missing: 3 }),
 	make: ({ parents: [one, other], count }, linked) => {
 		const path = pathBetween(patchBy(one, linked).linear, patchBy(other, linked).linear, 'oklab', false);

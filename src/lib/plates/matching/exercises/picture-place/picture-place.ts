@@ -63,6 +63,7 @@ export const picturePlace = byEye<PicturePlace, MadePlace>({
 		says: 'What a small place in a picture really is, among all that surrounds it.'
 	},
 	heading: 'a place in a picture, and yours',
+	decides: {},
 	begin: () => ({ name: 'picture-place' }),
 	make: (_settings, _linked, { place }) => ({ place, target: patchBy({ text: place?.text ?? UNSET }, []) }),
 	regions: ({ made }) => [{ name: 'The place', target: made.target, lit: null }],

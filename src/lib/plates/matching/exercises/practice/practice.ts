@@ -1,3 +1,4 @@
+import { decided, free } from '../../../decision';
 import { quartiles } from '$lib/core/matching/practice';
 import { holds, look, said, type Remark } from '$lib/core/remark';
 import { type MatchingExercise } from '../../exercise';
@@ -38,6 +39,14 @@ export const practice: MatchingExercise<Practice, MadePractice> = {
 		source: 'Christian Kaernbach, 1991, for how the next limit is found'
 	},
 	heading: 'ten subjects, at your own limit',
+	decides: {
+		stage: free('the work itself'),
+		seed: decided('subject', 'the series of subjects'),
+		before: free('what earlier series came to'),
+		texts: free('the work itself'),
+		text: free('the work itself'),
+		kept: free('whether the series is kept changes none of it')
+	},
 	begin: ({ id }) => ({
 		name: 'practice',
 		stage: 'eye',

@@ -1,3 +1,4 @@
+import { decided, free } from '../../../decision';
 import { z } from 'zod';
 import {
 	CHIPS,
@@ -122,6 +123,13 @@ export const sorting: MatchingExercise<Sorting, MadeSorting> = {
 			'Dean Farnsworth, 1943, for how the error is reckoned; the colours are ours, and it is no test of anyone’s eyes'
 	},
 	heading: 'twenty chips',
+	decides: {
+		stage: free('the work itself'),
+		seed: decided('subject', 'the chips that were drawn'),
+		by: decided('by', 'what they are sorted by'),
+		order: free('the work itself'),
+		errors: free('kept of the work')
+	},
 	begin: ({ id }) => fresh({ name: 'sorting', stage: 'eye', seed: 0, by: 'value', order: [], errors: [] }, seedOf(id)),
 	make: (_, { by, seed, order }) => ({ row: drawnRow(by, seed), error: orderError(order) }),
 	draw: ({ settings, made }, detail) =>

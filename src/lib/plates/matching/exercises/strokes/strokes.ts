@@ -1,3 +1,4 @@
+import { decided, decidedColours, free, ordinal } from '../../../decision';
 import { z } from 'zod';
 import { evenStrip, FIELDS, readStrip, strokedStrip, type StripReading } from '$lib/core/matching/strokes';
 import { type Triple } from '$lib/core/colour/vector';
@@ -139,6 +140,12 @@ export const strokes: MatchingExercise<Strokes, MadeStrokes> = {
 		says: 'From one colour to another by strokes of part strength, picking up what comes of them.'
 	},
 	heading: 'a strip to be blended',
+	decides: {
+		stage: free('the work itself'),
+		seed: decided('subject', 'the strip that was drawn'),
+		parents: decidedColours('subject', (i) => `the ${ordinal(i)} end`),
+		strokes: free('the work itself')
+	},
 	begin: ({ id }) =>
 		drawn(
 			{ name: 'strokes', stage: 'eye', seed: 0, parents: [{ text: '#303030' }, { text: '#e8e8e8' }], strokes: [] },

@@ -1,3 +1,4 @@
+import { decided } from '../../../decision';
 import { areasInBalance } from '$lib/core/ground/balance';
 import { holds, look } from '$lib/core/remark';
 import { isGrey } from '$lib/core/colour/hueless';
@@ -21,6 +22,7 @@ export const balance: MixExercise<Balance, MadeBalance> = {
 		source: 'Goethe’s light values, after Johannes Itten, 1961'
 	},
 	heading: 'areas in balance',
+	decides: { laid: decided('laid', 'how the areas are laid') },
 	parts: true,
 	begin: () => ({ name: 'balance', laid: 'bars' }),
 	make: (common, _, linked) => {

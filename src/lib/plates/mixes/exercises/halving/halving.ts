@@ -1,3 +1,4 @@
+import { decided } from '../../../decision';
 import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
 import { holds } from '$lib/core/remark';
 import { evenness } from '$lib/core/scale/readings';
@@ -72,6 +73,12 @@ export const halving: MixExercise<Halving, MadeHalving> = {
 		source: 'Weber and Fechner, as Josef Albers used them, 1963'
 	},
 	heading: 'halving, and strokes laid over each other',
+	decides: {
+		levels: decided('levels', 'how often it is halved'),
+		method: decided('method', 'how the middles are mixed'),
+		strength: decided('strength', 'how much a stroke covers'),
+		strokes: decided('strokes', 'the number of strokes')
+	},
 	begin: () => ({ name: 'halving', levels: 3, method: 'oklab', strength: 0.35, strokes: 6 }),
 	make: halvingOf,
 	draw: ({ common, settings, made, linked }, detail) =>

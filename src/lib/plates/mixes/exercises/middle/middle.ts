@@ -1,3 +1,4 @@
+import { decided, free } from '../../../decision';
 import { holds, look, said, type Remark } from '$lib/core/remark';
 import { besideLimit } from '$lib/core/say-number';
 import { patchBy } from '$lib/drawing/patch';
@@ -43,6 +44,12 @@ export const middle: MixExercise<Middle, MadeMiddle> = {
 		source: 'Josef Albers, Interaction of Color, 1963'
 	},
 	heading: 'the middle mixture',
+	decides: {
+		lean: decided('lean', 'where the middle leans'),
+		guess: free('found by eye: the work itself'),
+		revealed: free('looked at when the work is done'),
+		attempt: free('kept of the work')
+	},
 	begin: () => ({ name: 'middle', lean: 0, guess: null, revealed: false }),
 	mapSources: (settings, change) => ({ ...settings, guess: settings.guess && change(settings.guess) }),
 	make: middleOf,

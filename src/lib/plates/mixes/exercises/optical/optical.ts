@@ -1,3 +1,4 @@
+import { decided } from '../../../decision';
 import { z } from 'zod';
 import { mixBy } from '$lib/core/mix/ways';
 import { holds } from '$lib/core/remark';
@@ -64,6 +65,10 @@ export const optical: MixExercise<Optical, Made> = {
 		source: 'Chevreul, 1839; the practice of Georges Seurat'
 	},
 	heading: 'the optical mix',
+	decides: {
+		pattern: decided('pattern', 'the pattern'),
+		grain: decided('grain', 'how fine the pattern is')
+	},
 	begin: () => ({ name: 'optical', pattern: 'stripes', grain: 8 }),
 	make: (common, { pattern }, linked) => {
 		const parents = parentsOf(common, linked);

@@ -1,3 +1,4 @@
+import { decided, decidedColours } from '../../../decision';
 import { z } from 'zod';
 import { judgeOverlap, overlapOf, TRANSPARENCY_WORDS, type OverlapVerdict } from '$lib/core/mix/overlap';
 import { said } from '$lib/core/remark';
@@ -88,6 +89,11 @@ export const overlap: MixExercise<Overlap, Made> = {
 		source: 'Fabio Metelli, 1974'
 	},
 	heading: 'overlaps',
+	decides: {
+		form: decided('form', 'the form of the figures'),
+		front: decided('front', 'which figure is in front'),
+		crossings: decidedColours('crossing', (i) => `the crossing of figures ${i + 1} and ${i + 2}`)
+	},
 	begin: () => ({ name: 'overlap', form: 'squares', front: 0, crossings: [null, null, null, null, null] }),
 	mapSources: (settings, change) => ({
 		...settings,

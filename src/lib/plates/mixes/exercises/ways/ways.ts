@@ -1,3 +1,4 @@
+import { decided } from '../../../decision';
 import { z } from 'zod';
 import { mixBy, WAYS, WAY_WORDS, type Way } from '$lib/core/mix/ways';
 import { holds, look, type Remark } from '$lib/core/remark';
@@ -101,6 +102,7 @@ export const ways: MixExercise<Ways, Made> = {
 		source: 'Kubelka and Munk, 1931, for paint'
 	},
 	heading: 'mixed six ways',
+	decides: { way: decided('way', 'the way that counts as the mix') },
 	parts: true,
 	begin: () => ({ name: 'ways', way: 'paint' }),
 	make: (common, _, linked) => make(common, linked),

@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import { newStudy } from '$lib/study/new-study';
+import { decisionsOf } from '$lib/study/brief/given';
+import { fieldsOf, inEveryExercise, withField } from '../../../tests/support/extremes';
+import { KIND_NAMES, mapSources, sourcesOf } from './kinds';
+import { newPlate } from './new-plate';
+import { type Plate } from './plate';
+
+const study = { ...newStudy('Decisions', ''), plates: [] };
+
+/**
+ * What nobody decides for whoever takes a brief up, field by field: how a thing is looked at or laid out, and the work itself. Whoever
+ * adds a field adds it here only where a colour teacher would leave it open.
+ */
+const OPEN = [
+	/^titledBy$|^label$|^line$|^taken$|^shows$|^exchanged$|^large$|^inUse$/,
+	// A seed that finds the same in a picture once more.
+	/^seed$/,
+	// What is so of the picture that is given.
+	/^picture\.(width|height)$/,
+	/^known\.|^measured\./,
+	/^scales\.0\.look\./,
+	/^relatives\.(shown|cross)$/,
+	/^exercise\.(stage|shown|revealed|covered|predicted|strip|cover|solved|measured|review)$/,
+	/^checks\./
+];
+
+/** What stands at a path such as "scales.0.between", as a text. */
+const at = (of: unknown, path: string): string | undefined =>
+	JSON.stringify(
+		path.split('.').reduce<unknown>((found, key) => (found as Record<string, unknown> | undefined)?.[key], of)
+	);
+
+const plates = KIND_NAMES.flatMap((kind) => inEveryExercise(newPlate(kind, study)));
+
+const valuesOf = (plate: Plate): string =>
+	JSON.stringify(decisionsOf(plate, study.linked).map(({ key, value }) => [key, value]));
+
+describe.each(plates)('a plate of $name', ({ plate }) => {
+	const before = valuesOf(plate);
+
+	it('decides by every field that can be changed, but for those that are left open', () => {
+		const tried = fieldsOf(plate).flatMap(({ path, ends }) =>
+			ends.flatMap((end) => {
+				const changed = withField(plate, path, end);
+				const isOther = changed && at(changed, path) !== at(plate, path);
+				return isOther ? [{ path, changed }] : [];
+			})
+		);
+		expect(tried.length).toBeGreaterThan(0);
+		const leaks = tried.filter(({ path, changed }) => {
+			if (OPEN.some((open) => open.test(path) && !(path === 'seed' && plate.kind === 'pattern'))) return false;
+			const after = valuesOf(changed);
+			return after === before;
+		});
+		expect(leaks.map(({ path }) => path)).toEqual([]);
+	});
+
+	it('decides by each of its colours, but for those of exercises that were left', () => {
+		const sheet = { ...plate, ...('aside' in plate ? { aside: {} } : {}), ground: { text: '#f4f1e8' } } as Plate;
+		const held = sourcesOf(sheet).map((_, place) => {
+			let i = 0;
+			return valuesOf(mapSources(sheet, (source) => (i++ === place ? { text: '#12ab34' } : source)));
+		});
+		expect(held.length).toBeGreaterThan(0);
+		expect(held.filter((values) => values === valuesOf(sheet))).toEqual([]);
+	});
+
+	it('gives each decision a key of its own and a name that can be read on', () => {
+		const decisions = decisionsOf(plate, study.linked);
+		expect(new Set(decisions.map(({ key }) => key)).size).toBe(decisions.length);
+		for (const { key, name } of decisions) {
+			expect(key.length, key).toBeLessThanOrEqual(120);
+			expect(name, key).toMatch(/^[a-z].*[^.]$/);
+		}
+	});
+});
