@@ -23,6 +23,8 @@ describe('what the server leaves to the browser', () => {
 		const rows = long.scales.slice(0, 12).map((row) => ({ ...row, parents: row.parents.slice(0, 7), between: 3 }));
 		expect(isHeavy({ ...long, scales: rows })).toBe(true);
 		expect(isHeavy({ ...long, scales: rows.slice(0, 5) })).toBe(false);
+		// Of tints only the first parent counts, whatever else the row keeps.
+		expect(isHeavy({ ...long, scales: rows.map((row) => ({ ...row, recipe: 'tints', between: 8 })) })).toBe(false);
 	});
 
 	it('is a pattern at its most, in each of its climates, of curved cells, or of a drawing', () => {

@@ -9,7 +9,6 @@ import { type GroundsPlate } from './schema';
 const has = (field: CommonField) => (plate: GroundsPlate) => groundExercises.of(plate).fields.includes(field);
 
 const FIELDS: DecisionFields<GroundsPlate> = {
-	...PLATE_DECISIONS,
 	exercise: (_, plate, linked) => groundExercises.decisions(plate, linked),
 	grounds: decidedColours('ground', (i) => `the ${ordinal(i)} ground`, has('grounds')),
 	figures: decidedColours(
@@ -24,7 +23,8 @@ const FIELDS: DecisionFields<GroundsPlate> = {
 	strengths: decided('strengths', 'the strength of the model', has('strength')),
 	palette: decided('palette', 'the palette in which grounds are looked for', ({ palette }) => palette !== null),
 	aside: LEFT_ASIDE,
-	checks: CHECKS_APART
+	checks: CHECKS_APART,
+	...PLATE_DECISIONS
 };
 
 /** What is decided of figures on grounds. */

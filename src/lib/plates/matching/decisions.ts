@@ -8,14 +8,14 @@ import { type MatchingPlate } from './schema';
 const isMixed = ({ exercise }: MatchingPlate): boolean => 'way' in exercise && exercise.way === 'paint';
 
 const FIELDS: DecisionFields<MatchingPlate> = {
-	...PLATE_DECISIONS,
 	exercise: (_, plate, linked) => matchingExercises.decisions(plate, linked),
 	paints: (paints, plate, linked) => [
 		decision('paints', 'the number of paints', paints.length, !isMixed(plate)),
 		...decidedColours<MatchingPlate>('paint', (i) => `paint ${i + 1}`, isMixed)(paints, plate, linked)
 	],
 	place: decided('place', 'the place in the picture', ({ place }) => place !== null),
-	aside: LEFT_ASIDE
+	aside: LEFT_ASIDE,
+	...PLATE_DECISIONS
 };
 
 /** What is decided of a subject: which one it is, by what it was drawn, by which colours it was put together, and how it is matched. */

@@ -6,7 +6,6 @@ import { mixExercises } from './exercises';
 import { type MixesPlate } from './schema';
 
 const FIELDS: DecisionFields<MixesPlate> = {
-	...PLATE_DECISIONS,
 	exercise: (_, plate, linked) => mixExercises.decisions(plate, linked),
 	parents: (parents, plate, linked) => [
 		decision('count', 'the number of parents', parents.length),
@@ -19,7 +18,8 @@ const FIELDS: DecisionFields<MixesPlate> = {
 		)
 	],
 	aside: LEFT_ASIDE,
-	checks: CHECKS_APART
+	checks: CHECKS_APART,
+	...PLATE_DECISIONS
 };
 
 /** What is decided of mixes. */

@@ -4,7 +4,6 @@ import { type Decision, type DecisionFields } from '../decision';
 import { type PatternPlate } from './schema';
 
 const FIELDS: DecisionFields<PatternPlate> = {
-	...PLATE_DECISIONS,
 	grid: (grid, { drawing }) => [decision('field', 'the grid or drawing', drawing ?? grid)],
 	drawing: free('held with the grid, in whose place it is'),
 	cells: decided('cells', 'where each colour lies'),
@@ -36,7 +35,8 @@ const FIELDS: DecisionFields<PatternPlate> = {
 			)
 		)
 	],
-	exchanged: free('whether the shares are seen exchanged changes no colour')
+	exchanged: free('whether the shares are seen exchanged changes no colour'),
+	...PLATE_DECISIONS
 };
 
 /** What is decided of a design: what it is laid on, where its colours lie, and which they are. */

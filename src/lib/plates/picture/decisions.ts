@@ -6,7 +6,6 @@ import { type PicturePlate } from './schema';
 const FOUND = free('found in the picture, from what is decided');
 
 const FIELDS: DecisionFields<PicturePlate> = {
-	...PLATE_DECISIONS,
 	picture: ({ id }) => [decision('picture', 'the picture', id)],
 	known: FOUND,
 	count: decided('count', 'the number of colours that are looked for'),
@@ -31,7 +30,8 @@ const FIELDS: DecisionFields<PicturePlate> = {
 	],
 	values: decided('values', 'the number of values'),
 	large: free('what is largest on the plate changes no colour'),
-	checks: CHECKS_APART
+	checks: CHECKS_APART,
+	...PLATE_DECISIONS
 };
 
 /** What is decided of a picture and of what is taken from it. */

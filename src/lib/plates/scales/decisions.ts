@@ -59,7 +59,6 @@ function rowFields(id: string, number: number): DecisionFields<Row> {
 }
 
 const FIELDS: DecisionFields<ScalesPlate> = {
-	...PLATE_DECISIONS,
 	scales: (rows, _, linked): Decision[] => [
 		decision(
 			'rows',
@@ -68,7 +67,8 @@ const FIELDS: DecisionFields<ScalesPlate> = {
 		),
 		...rows.flatMap((row, i) => decisionsBy(rowFields(row.id, i + 1), row, linked))
 	],
-	checks: CHECKS_APART
+	checks: CHECKS_APART,
+	...PLATE_DECISIONS
 };
 
 /** What is decided of a plate of scales, row by row. */

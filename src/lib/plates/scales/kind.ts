@@ -11,7 +11,7 @@ import { scalesParts } from './parts';
 import { scalesPlaces, type ScalesPlace } from './places';
 import { scaleChecks } from './plate-checks';
 import { copyOfScale } from './scale-edits';
-import { usedSources } from './scale-of';
+import { usedParents, usedSources } from './scale-of';
 import { coloursOfScale } from './scale-colours';
 import { scalesPlateSchema, type ScalesPlate } from './schema';
 import { mapScalesSources } from './sources';
@@ -54,7 +54,7 @@ export const scales = {
 	draw: (plate, linked, detail) => drawScales(plate, linked, detail !== 'colours'),
 	describe: describeScales,
 	heavy: ({ scales }) =>
-		scales.reduce((sum, { parents, between }) => sum + parents.length * (1 + between), 0) > MANY_STEPS,
+		scales.reduce((sum, scale) => sum + usedParents(scale).length * (1 + scale.between), 0) > MANY_STEPS,
 	colours: (plate, linked) => plate.scales.flatMap((scale) => coloursOfScale(scale, linked)),
 	places: scalesPlaces,
 	gives: scalesGive,

@@ -22,7 +22,6 @@ const relativeFields: DecisionFields<SchemePlate['relatives']> = {
 };
 
 const FIELDS: DecisionFields<SchemePlate> = {
-	...PLATE_DECISIONS,
 	wheel: decided('wheel', 'the wheel'),
 	scheme: decided('scheme', 'the scheme'),
 	spread: decided('spread', 'the spread'),
@@ -37,7 +36,8 @@ const FIELDS: DecisionFields<SchemePlate> = {
 	inUse: free('whether the designs are seen changes no colour'),
 	roles: decided('roles', 'which member has which role in the designs', ({ inUse }) => inUse),
 	keptTo: decided('keptTo', 'the palette it is kept to', ({ keptTo }) => keptTo !== null),
-	checks: CHECKS_APART
+	checks: CHECKS_APART,
+	...PLATE_DECISIONS
 };
 
 /** What is decided of a scheme. */

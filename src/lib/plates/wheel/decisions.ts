@@ -6,7 +6,6 @@ import { type WheelPlate } from './schema';
 const isOfTrueMixes = ({ making }: WheelPlate): boolean => making === 'mixed';
 
 const FIELDS: DecisionFields<WheelPlate> = {
-	...PLATE_DECISIONS,
 	wheel: decided('wheel', 'the wheel'),
 	hues: decided('hues', 'the number of hues'),
 	from: decided('from', 'what the hues begin from'),
@@ -20,7 +19,8 @@ const FIELDS: DecisionFields<WheelPlate> = {
 	dulling: decided('dulling', 'what rings are dulled with', isOfTrueMixes),
 	discStrength: decided('discs', 'the strength of the discs', ({ making }) => making !== 'mixed'),
 	label: free('what stands at the colours changes none of them'),
-	checks: CHECKS_APART
+	checks: CHECKS_APART,
+	...PLATE_DECISIONS
 };
 
 /** What is decided of a wheel. */
