@@ -5,6 +5,7 @@ import { newPlate } from '../../src/lib/plates/new-plate';
 import { type Plate } from '../../src/lib/plates/plate';
 import { handInOf } from '../../src/lib/study/handed/hand-in';
 import { writeHandIn } from '../../src/lib/study/handed/hand-in-file';
+import { MOST_PLATES } from '../../src/lib/study/parts';
 import { newStudy } from '../../src/lib/study/new-study';
 import { begunFolder } from '../support/begun';
 import { fieldsOf, inEveryExercise, withField } from '../support/extremes';
@@ -29,14 +30,15 @@ const MOST = 1_900_000;
 const atItsMost = (plate: Plate): Plate =>
 	fieldsOf(plate).reduce((now, { path, ends }) => withField(now, path, ends.at(-1)) ?? now, plate);
 
-/** As many plates of a kind, of all its exercises in turn, as may stand in one document. */
-function largestOf(kind: (typeof KIND_NAMES)[number], most: number): Plate[] {
+/** Plates of a kind, of all its exercises in turn: in the campaign as many as may stand in one document, otherwise each and one more. */
+function largestOf(kind: (typeof KIND_NAMES)[number]): Plate[] {
 	// A row of these takes a second to be drawn; `npm run bench prints` has all of them.
 	if (kind === 'scales')
 		return largestStudy(1).plates.map((plate) =>
 			plate.kind === 'scales' ? { ...plate, scales: plate.scales.slice(0, CAMPAIGN > 1 ? 24 : 2) } : plate
 		);
 	const each = inEveryExercise(newPlate(kind, { ...study, plates: [] })).map(({ plate }) => atItsMost(plate));
+	const most = CAMPAIGN > 1 ? MOST_PLATES : each.length + 1;
 	const plates: Plate[] = [];
 	for (let size = 0; plates.length < most;) {
 		const plate = { ...copyParts(each[plates.length % each.length]!), id: newId() };
@@ -66,7 +68,7 @@ async function waitedWhile(work: () => Promise<void>): Promise<number> {
 it.each(KIND_NAMES)(
 	'the largest document of %s opens, is listed, drawn, printed and handed in, and others go on',
 	async (kind) => {
-		const plates = largestOf(kind, CAMPAIGN > 1 ? 60 : 3);
+		const plates = largestOf(kind);
 		const document = { ...study, plates, linked: study.linked };
 		const handIn = handInOf(
 			{ ...document, answers: BRIEF_OF_TESTS, titleBlock: { ...study.titleBlock, maker: 'Ines Marlow' } },

@@ -31,10 +31,10 @@ export const decision = (key: string, name: string, value: unknown, isAside = fa
 export const colourDecision = (
 	key: string,
 	name: string,
-	source: ColourSource | null,
+	source: ColourSource | null | undefined,
 	linked: Linked,
 	isAside = false
-): Decision => ({ key, name, value: source ? textOf(source, linked) : '', isColour: source !== null, isAside });
+): Decision => ({ key, name, value: source ? textOf(source, linked) : '', isColour: Boolean(source), isAside });
 
 /** The checks of a plate, each by what it asks. */
 export const checkKey = (id: string): string => `check.${id}`;
@@ -73,13 +73,9 @@ export const decided =
 /** A field that is a colour, or none. */
 export const decidedColour =
 	<T>(key: string, name: string, counts: Counts<T> = () => true) =>
-	(source: ColourSource | null, of: T, linked: Linked): Decision[] => [
+	(source: ColourSource | null | undefined, of: T, linked: Linked): Decision[] => [
 		colourDecision(key, name, source, linked, !counts(of))
 	];
-
-const NUMBERED = ['first', 'second'] as const;
-/** "first", "second"; there are two. */
-export const ordinal = (index: number): string => NUMBERED[index] ?? String(index + 1);
 
 /** A field of several colours in their order; the key of each ends in its number from 0. */
 export const decidedColours =
@@ -94,9 +90,15 @@ export const PLATE_DECISIONS = {
 	title: free('words of whoever works on it'),
 	titledBy: free('who wrote the title'),
 	caption: free('words of whoever works on it'),
-	ground: (source: ColourSource | undefined, _: PlateBase, linked: Linked) => [
-		colourDecision('sheet', 'the ground of the sheet', source ?? null, linked)
-	]
-};
+	ground: decidedColour('sheet', 'the ground of the sheet')
+} satisfies DecisionFields<PlateBase>;
+
+/** What whoever takes a brief up does with it. */
+export const WORK = free('the work itself, whatever is given');
+/** What is kept of the work once it is done. */
+export const KEPT_OF_WORK = free('kept of the work');
+/** Answers, and what is laid over a plate to look at it. */
+export const LOOKED_AT = free('looked at when the work is done');
+
 /** Of checks a brief says for itself which it asks. */
 export const CHECKS_APART = free('held by what the brief asks');

@@ -1,6 +1,14 @@
+import { ordinal } from '$lib/core/ordinals';
 import { type LinkedColour } from '$lib/model/linked';
-import { CHECKS_APART, decided, decidedColours, decisionsBy, ordinal, PLATE_DECISIONS } from '../decision';
-import { type Decision, type DecisionFields } from '../decision';
+import {
+	CHECKS_APART,
+	decided,
+	decidedColours,
+	decisionsBy,
+	PLATE_DECISIONS,
+	type Decision,
+	type DecisionFields
+} from '../decision';
 import { LEFT_ASIDE } from '../exercises';
 import { type CommonField } from './exercise';
 import { groundExercises } from './exercises';

@@ -1,6 +1,13 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { decided, decidedColours, decision, decisionsBy, PLATE_DECISIONS } from '../decision';
-import { type Decision, type DecisionFields } from '../decision';
+import {
+	decided,
+	decidedColours,
+	decision,
+	decisionsBy,
+	PLATE_DECISIONS,
+	type Decision,
+	type DecisionFields
+} from '../decision';
 import { LEFT_ASIDE } from '../exercises';
 import { matchingExercises } from './exercises';
 import { type MatchingPlate } from './schema';

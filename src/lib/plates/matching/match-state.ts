@@ -3,7 +3,7 @@ import { mixPaint } from '$lib/core/mix/paint';
 import { colourTextSchema } from '$lib/model/colour-text';
 import { type LinkedColour } from '$lib/model/linked';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
-import { CHECKS_APART, decided, free, type DecisionFields } from '../decision';
+import { CHECKS_APART, decided, WORK, type DecisionFields } from '../decision';
 import { MOST_PAINTS, type MatchingCommon } from './common';
 
 /** The subject is being put together; it is being matched, and all that tells is put away; or an attempt is looked at. */
@@ -54,8 +54,6 @@ export const matchShape = {
 		.max(MOST_ATTEMPTS - 1)
 };
 export type MatchState = z.infer<z.ZodObject<typeof matchShape>>;
-
-const WORK = free('the work itself, whatever is given');
 
 /** What of it is decided for whoever matches the subject. */
 export const MATCH_DECISIONS: DecisionFields<MatchState> = {

@@ -1,6 +1,13 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { CHECKS_APART, colourDecision, decision, decisionsBy, PLATE_DECISIONS } from '../decision';
-import { type Decision, type DecisionFields } from '../decision';
+import {
+	CHECKS_APART,
+	colourDecision,
+	decision,
+	decisionsBy,
+	PLATE_DECISIONS,
+	type Decision,
+	type DecisionFields
+} from '../decision';
 import { LEFT_ASIDE } from '../exercises';
 import { mixExercises } from './exercises';
 import { type MixesPlate } from './schema';

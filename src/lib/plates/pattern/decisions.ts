@@ -1,7 +1,18 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { CHECKS_APART, colourDecision, decided, decision, decisionsBy, free, PLATE_DECISIONS } from '../decision';
-import { type Decision, type DecisionFields } from '../decision';
-import { type PatternPlate } from './schema';
+import {
+	CHECKS_APART,
+	colourDecision,
+	decided,
+	decidedColours,
+	decision,
+	decisionsBy,
+	free,
+	PLATE_DECISIONS,
+	type Decision,
+	type DecisionFields
+} from '../decision';
+import { type Climate, type PatternPlate } from './schema';
+import { hasBoxes } from './words';
 
 const FIELDS: DecisionFields<PatternPlate> = {
 	grid: (grid, { drawing }) => [decision('field', 'the grid or drawing', drawing ?? grid)],
@@ -17,11 +28,7 @@ const FIELDS: DecisionFields<PatternPlate> = {
 		)
 	],
 	symmetry: decided('symmetry', 'the symmetry'),
-	boxes: decided(
-		'boxes',
-		'the light on the boxes',
-		({ grid, drawing }) => !drawing && grid.kind.startsWith('triangle')
-	),
+	boxes: decided('boxes', 'the light on the boxes', hasBoxes),
 	seed: decided('seed', 'what is laid at random'),
 	line: free('whether the grid is seen changes no colour'),
 	taken: free('how it is taken away changes no colour'),
@@ -29,9 +36,11 @@ const FIELDS: DecisionFields<PatternPlate> = {
 	shows: free('whether climates are seen changes none of them'),
 	climates: (climates, { shows }, linked) => [
 		decision('climates', 'the number of climates', climates.length, shows !== 'climates' && climates.length === 0),
-		...climates.flatMap(({ id, colours }, i) =>
-			colours.map((source, k) =>
-				colourDecision(`climate.${id}.${k}`, `colour ${k + 1} of climate ${i + 1}`, source, linked)
+		...climates.flatMap((climate, i) =>
+			decidedColours<Climate>(`climate.${climate.id}`, (k) => `colour ${k + 1} of climate ${i + 1}`)(
+				climate.colours,
+				climate,
+				linked
 			)
 		)
 	],

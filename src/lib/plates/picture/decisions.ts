@@ -1,6 +1,14 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { CHECKS_APART, decided, decision, decisionsBy, free, PLATE_DECISIONS } from '../decision';
-import { type Decision, type DecisionFields } from '../decision';
+import {
+	CHECKS_APART,
+	decided,
+	decision,
+	decisionsBy,
+	free,
+	PLATE_DECISIONS,
+	type Decision,
+	type DecisionFields
+} from '../decision';
 import { type PicturePlate } from './schema';
 
 const FOUND = free('found in the picture, from what is decided');

@@ -1,8 +1,17 @@
 import { HUE_PLACE } from '$lib/core/scale/mixing';
 import { type ColourSource } from '$lib/model/colour-text';
 import { type LinkedColour } from '$lib/model/linked';
-import { CHECKS_APART, colourDecision, decided, decision, decisionsBy, free, PLATE_DECISIONS } from '../decision';
-import { type Decision, type DecisionFields } from '../decision';
+import {
+	CHECKS_APART,
+	colourDecision,
+	decided,
+	decision,
+	decisionsBy,
+	free,
+	PLATE_DECISIONS,
+	type Decision,
+	type DecisionFields
+} from '../decision';
 import { usedParents } from './scale-of';
 import { type ScaleDecision } from './scale';
 import { type ScalesPlate } from './schema';
@@ -15,13 +24,12 @@ const turns = ({ recipe, method }: Row): boolean => recipe === 'hue-steps' || HU
 /** What is decided of a row, by its number from 1. */
 function rowFields(id: string, number: number): DecisionFields<Row> {
 	const row = `of row ${number}`;
-	const one = (key: string, name: string, counts?: (row: Row) => boolean) =>
-		decided<Row>(`${id}.${key}`, name.includes('row') ? name : `${name} ${row}`, counts);
+	const one = (key: string, name: string, counts?: (row: Row) => boolean) => decided<Row>(`${id}.${key}`, name, counts);
 	return {
 		id: free('it names the row'),
-		recipe: one('recipe', 'the recipe'),
-		between: one('between', 'the number of steps'),
-		spacing: one('spacing', 'the spacing'),
+		recipe: one('recipe', `the recipe ${row}`),
+		between: one('between', `the number of steps ${row}`),
+		spacing: one('spacing', `the spacing ${row}`),
 		parents: (parents: readonly ColourSource[], scale, linked) => {
 			const { length } = usedParents(scale);
 			return [
@@ -38,15 +46,15 @@ function rowFields(id: string, number: number): DecisionFields<Row> {
 			];
 		},
 		method: one('method', `how row ${number} is mixed`),
-		route: one('route', 'the way round the hues', turns),
-		endValue: one('endValue', 'the value of the end grey', isTones),
-		wheel: one('wheel', 'the wheel of the opposite', isDulling),
+		route: one('route', `the way round the hues ${row}`, turns),
+		endValue: one('endValue', `the value of the end grey ${row}`, isTones),
+		wheel: one('wheel', `the wheel of the opposite ${row}`, isDulling),
 		oneWay: one('oneWay', `how far row ${number} is dulled`, isDulling),
 		dulling: one('dulling', `how row ${number} is dulled`, isDulling),
-		turning: one('turning', 'the strength of the hues', ({ recipe }) => recipe === 'hue-steps'),
-		parentPlace: one('parentPlace', 'the place of the parent', ({ recipe }) => recipe === 'value-steps'),
+		turning: one('turning', `the strength of the hues ${row}`, ({ recipe }) => recipe === 'hue-steps'),
+		parentPlace: one('parentPlace', `the place of the parent ${row}`, ({ recipe }) => recipe === 'value-steps'),
 		places: one('places', `where the parents of row ${number} lie`, ({ recipe }) => recipe === 'path'),
-		bias: one('bias', 'the bend of the spacing', ({ spacing }) => spacing === 'curve'),
+		bias: one('bias', `the bend of the spacing ${row}`, ({ spacing }) => spacing === 'curve'),
 		pins: (pins = [], _, linked) => [
 			decision(`${id}.pinned`, `which steps ${row} are pinned`, pins.map(({ step }) => step).join(' ')),
 			...pins.map(({ step, colour }) =>

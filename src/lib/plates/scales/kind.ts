@@ -29,7 +29,7 @@ function copyParts(plate: ScalesPlate): ScalesPlate {
 	return { ...plate, scales, checks };
 }
 
-/** Even steps of paint take a millisecond each. */
+/** Parents times steps, of all rows: even steps of paint take a millisecond or two for each of these (measured). */
 const MANY_STEPS = 160;
 
 /** Scales, one in a row, and what they are asked to meet. */

@@ -1,6 +1,15 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { CHECKS_APART, colourDecision, decided, decidedColour, decision, decisionsBy, free } from '../decision';
-import { PLATE_DECISIONS, type Decision, type DecisionFields } from '../decision';
+import {
+	CHECKS_APART,
+	decided,
+	decidedColour,
+	decision,
+	decisionsBy,
+	free,
+	PLATE_DECISIONS,
+	type Decision,
+	type DecisionFields
+} from '../decision';
 import { type SchemeMember, type SchemePlate } from './schema';
 
 /** What is decided of a member apart from the lead, by its number from 2. */
@@ -8,9 +17,7 @@ const memberFields = (number: number): DecisionFields<SchemeMember> => ({
 	angle: decided(`member.${number}.angle`, `the angle of member ${number}`),
 	strength: decided(`member.${number}.strength`, `the strength of member ${number}`),
 	value: decided(`member.${number}.value`, `the value of member ${number}`),
-	fixed: (source, _, linked) => [
-		colourDecision(`member.${number}.fixed`, `the colour at which member ${number} is fixed`, source, linked)
-	]
+	fixed: decidedColour(`member.${number}.fixed`, `the colour at which member ${number} is fixed`)
 });
 
 const relativeFields: DecisionFields<SchemePlate['relatives']> = {

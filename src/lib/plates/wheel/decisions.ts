@@ -1,6 +1,15 @@
 import { type LinkedColour } from '$lib/model/linked';
-import { CHECKS_APART, decided, decidedColour, decision, decisionsBy, free, PLATE_DECISIONS } from '../decision';
-import { type Decision, type DecisionFields } from '../decision';
+import {
+	CHECKS_APART,
+	decided,
+	decidedColour,
+	decision,
+	decisionsBy,
+	free,
+	PLATE_DECISIONS,
+	type Decision,
+	type DecisionFields
+} from '../decision';
 import { type WheelPlate } from './schema';
 
 const isOfTrueMixes = ({ making }: WheelPlate): boolean => making === 'mixed';

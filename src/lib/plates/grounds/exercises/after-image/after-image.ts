@@ -1,4 +1,3 @@
-import { free } from '../../../decision';
 import { z } from 'zod';
 import { afterImage as afterImageOf } from '$lib/core/ground/after-image';
 import { holds } from '$lib/core/remark';
@@ -8,6 +7,7 @@ import { type Shape } from '$lib/drawing/drawing';
 import { patchOf, type Patch } from '$lib/drawing/patch';
 import { inkOn } from '$lib/drawing/inks';
 import { INK, words } from '$lib/drawing/words';
+import { LOOKED_AT } from '../../../decision';
 import { type GroundsCommon } from '../../common';
 import { type GroundExercise } from '../../exercise';
 import { BOARD_FILL, BOARD_LINEAR as FIELD_LINEAR, figureOf } from '../../ground-shapes';
@@ -77,7 +77,7 @@ export const afterImage: GroundExercise<AfterImage, Made> = {
 		source: 'Goethe, 1810; Ewald Hering'
 	},
 	heading: 'after-image',
-	decides: { covered: free('looked at when the work is done'), predicted: free('looked at when the work is done') },
+	decides: { covered: LOOKED_AT, predicted: LOOKED_AT },
 	fields: ['figures'],
 	begin: () => ({ name: 'after-image', covered: false, predicted: false }),
 	make: (common, _, linked) => {

@@ -1,10 +1,10 @@
-import { decided, free } from '../../../decision';
 import { z } from 'zod';
 import { holds } from '$lib/core/remark';
 import { bar } from '$lib/drawing/bars';
 import { type Shape } from '$lib/drawing/drawing';
 import { PLATE_WIDTH } from '$lib/drawing/plate-size';
 import { words } from '$lib/drawing/words';
+import { decided, LOOKED_AT } from '../../../decision';
 import { type GroundExercise } from '../../exercise';
 import { namedGrounds } from '../../grounds-colours';
 import { GROUND_BOXES, placesOfFigures, placesOfGrounds } from '../../grounds-layout';
@@ -68,7 +68,7 @@ export const assimilation: GroundExercise<Assimilation, Made> = {
 		source: 'Wilhelm von Bezold, 1874'
 	},
 	heading: 'assimilation',
-	decides: { line: decided('line', 'the width of the finest lines'), strip: free('looked at when the work is done') },
+	decides: { line: decided('line', 'the width of the finest lines'), strip: LOOKED_AT },
 	fields: [],
 	begin: () => ({ name: 'assimilation', line: 3, strip: false }),
 	make: (common, _, linked) => bothGrounds(common, linked),

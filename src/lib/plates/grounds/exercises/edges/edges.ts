@@ -1,8 +1,8 @@
-import { free } from '../../../decision';
 import { z } from 'zod';
 import { edgeBetween, type Edge } from '$lib/core/ground/edges';
 import { said } from '$lib/core/remark';
 import { type Patch } from '$lib/drawing/patch';
+import { LOOKED_AT } from '../../../decision';
 import { type GroundExercise } from '../../exercise';
 import { namedGrounds } from '../../grounds-colours';
 import { GROUND_BOXES, placesOfGrounds } from '../../grounds-layout';
@@ -33,7 +33,7 @@ export const edges: GroundExercise<Edges, Made> = {
 		source: 'Josef Albers, 1963; Susanne Liebmann, 1927'
 	},
 	heading: 'edges',
-	decides: { measured: free('looked at when the work is done') },
+	decides: { measured: LOOKED_AT },
 	fields: [],
 	begin: () => ({ name: 'edges', measured: false }),
 	make: (common, _, linked) => {

@@ -1,8 +1,8 @@
-import { decided, free } from '../../../decision';
 import { z } from 'zod';
 import { linearToHex } from '$lib/core/colour/bytes';
 import { JUDGED_DIFFERENCES, JUDGED_ROUNDS, judgedPair } from '$lib/core/matching/judging';
 import { holds, look } from '$lib/core/remark';
+import { decided, LOOKED_AT, WORK } from '../../../decision';
 import { type GroundExercise } from '../../exercise';
 import { MOST_SERIES } from '../../series';
 import { drawJudging, type DrawnSeries } from './draw-judging';
@@ -43,8 +43,8 @@ export const judging: GroundExercise<Judging, DrawnSeries> = {
 	heading: 'which is lighter?',
 	decides: {
 		series: decided('series', 'the series of pairs'),
-		answers: free('the work itself'),
-		review: free('looked at when the work is done')
+		answers: WORK,
+		review: LOOKED_AT
 	},
 	fields: [],
 	begin: () => ({ name: 'judging', series: 0, answers: [] }),

@@ -1,4 +1,3 @@
-import { free } from '../../../decision';
 import { z } from 'zod';
 import { likeItsGround } from '$lib/core/ground/search';
 import { scoreMatch } from '$lib/core/matching/score';
@@ -9,6 +8,7 @@ import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { colourTextSchema } from '$lib/model/colour-text';
 import { once } from '$lib/model/once';
+import { KEPT_OF_WORK, LOOKED_AT } from '../../../decision';
 import { type GroundsCommon } from '../../common';
 import { drawLooks, drawPair, type Solution } from '../../draw-pair';
 import { type GroundExercise } from '../../exercise';
@@ -86,11 +86,11 @@ export const likeGround: GroundExercise<LikeGround, Made> = {
 	},
 	heading: 'like its ground',
 	decides: {
-		predicted: free('looked at when the work is done'),
-		strip: free('looked at when the work is done'),
-		cover: free('looked at when the work is done'),
-		solved: free('looked at when the work is done'),
-		attempt: free('kept of the work')
+		predicted: LOOKED_AT,
+		strip: LOOKED_AT,
+		cover: LOOKED_AT,
+		solved: LOOKED_AT,
+		attempt: KEPT_OF_WORK
 	},
 	fields: ['figures', 'grounds', 'strength'],
 	begin: () => ({ name: 'like-ground', predicted: false, strip: false, cover: false, solved: false }),

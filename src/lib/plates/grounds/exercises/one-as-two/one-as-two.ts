@@ -1,7 +1,7 @@
-import { free } from '../../../decision';
 import { z } from 'zod';
 import { look, said } from '$lib/core/remark';
 import { besideLimit } from '$lib/core/say-number';
+import { KEPT_OF_WORK, LOOKED_AT } from '../../../decision';
 import { drawLooks, drawPair } from '../../draw-pair';
 import { colourTextSchema } from '$lib/model/colour-text';
 import { type GroundExercise } from '../../exercise';
@@ -42,10 +42,10 @@ export const oneAsTwo: GroundExercise<OneAsTwo, Made> = {
 	},
 	heading: 'one colour as two',
 	decides: {
-		predicted: free('looked at when the work is done'),
-		strip: free('looked at when the work is done'),
-		cover: free('looked at when the work is done'),
-		attempt: free('kept of the work')
+		predicted: LOOKED_AT,
+		strip: LOOKED_AT,
+		cover: LOOKED_AT,
+		attempt: KEPT_OF_WORK
 	},
 	fields: ['figures', 'grounds', 'strength'],
 	searches: true,

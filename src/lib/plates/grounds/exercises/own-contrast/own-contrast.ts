@@ -1,9 +1,9 @@
-import { decided, free } from '../../../decision';
 import { z } from 'zod';
 import { CONTRADICTS, CONTRAST_ROUNDS, type OwnContrast } from '$lib/core/matching/own-contrast';
 import { holds, look, type Remark } from '$lib/core/remark';
 import { besideLimit } from '$lib/core/say-number';
 import { contrastSeriesSchema } from '$lib/model/own-contrast';
+import { decided, free, WORK } from '../../../decision';
 import { type GroundExercise } from '../../exercise';
 import { BOARD_FILL } from '../../ground-shapes';
 import { figureIn, GROUND_BOXES } from '../../grounds-layout';
@@ -73,8 +73,8 @@ export const ownContrast: GroundExercise<OwnContrastSettings, MadeContrast> = {
 	heading: 'my own contrast',
 	decides: {
 		series: decided('series', 'the series of matches'),
-		twins: free('the work itself'),
-		twin: free('the work itself'),
+		twins: WORK,
+		twin: WORK,
 		kept: free('whether the series is kept changes none of it')
 	},
 	fields: ['figures'],

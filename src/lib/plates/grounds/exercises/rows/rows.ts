@@ -1,5 +1,5 @@
-import { decided, free } from '../../../decision';
 import { holds, type Remark } from '$lib/core/remark';
+import { decided, LOOKED_AT } from '../../../decision';
 import { mapScaleSources } from '../../../scales/sources';
 import { type GroundExercise } from '../../exercise';
 import { figureIn } from '../../grounds-layout';
@@ -26,7 +26,7 @@ export const rows: GroundExercise<Rows, readonly SeenRow[]> = {
 	words: { name: 'Rows of grounds', says: 'One colour over a row of grounds, and what it seems to become on each.' },
 	heading: 'rows of grounds',
 	decides: {
-		predicted: free('looked at when the work is done'),
+		predicted: LOOKED_AT,
 		row: decided('row', 'which row of grounds it is'),
 		count: decided('count', 'the number of grounds'),
 		scale: decided('scale', 'the scale that lies over the grounds')

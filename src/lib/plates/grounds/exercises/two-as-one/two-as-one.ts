@@ -1,4 +1,3 @@
-import { free } from '../../../decision';
 import { z } from 'zod';
 import { inGamut } from '$lib/core/colour/gamut';
 import { fitted } from '$lib/core/colour/shown';
@@ -9,6 +8,7 @@ import { besideLimit } from '$lib/core/say-number';
 import { patchBy, patchOf } from '$lib/drawing/patch';
 import { colourTextSchema } from '$lib/model/colour-text';
 import { once } from '$lib/model/once';
+import { KEPT_OF_WORK, LOOKED_AT } from '../../../decision';
 import { type GroundsCommon } from '../../common';
 import { drawLooks, drawPair, type Solution } from '../../draw-pair';
 import { type GroundExercise } from '../../exercise';
@@ -63,10 +63,10 @@ export const twoAsOne: GroundExercise<TwoAsOne, Made> = {
 	},
 	heading: 'two colours as one',
 	decides: {
-		predicted: free('looked at when the work is done'),
-		cover: free('looked at when the work is done'),
-		solved: free('looked at when the work is done'),
-		attempt: free('kept of the work')
+		predicted: LOOKED_AT,
+		cover: LOOKED_AT,
+		solved: LOOKED_AT,
+		attempt: KEPT_OF_WORK
 	},
 	fields: ['figures', 'grounds', 'strength'],
 	twoFigures: true,

@@ -1,10 +1,10 @@
-import { decided, decidedColour } from '../../../decision';
 import { z } from 'zod';
 import { clipped } from '$lib/core/colour/gamut';
 import { seenColour } from '$lib/core/ground/on-ground';
 import { bar } from '$lib/drawing/bars';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { colourSourceSchema } from '$lib/model/colour-text';
+import { decided, decidedColour } from '../../../decision';
 import { byEye } from '../../by-eye';
 import { drawnColours } from '../../drawn-colours';
 import { BOARD, figureIn } from '../../layout';

@@ -1,8 +1,8 @@
-import { decidedColour } from '../../../decision';
 import { z } from 'zod';
 import { bar } from '$lib/drawing/bars';
 import { patchBy, type Patch } from '$lib/drawing/patch';
 import { colourSourceSchema } from '$lib/model/colour-text';
+import { decidedColour } from '../../../decision';
 import { byEye } from '../../by-eye';
 import { drawnColours } from '../../drawn-colours';
 import { matchShape } from '../../match-state';

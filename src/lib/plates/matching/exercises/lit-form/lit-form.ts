@@ -1,4 +1,3 @@
-import { decided, decidedColour } from '../../../decision';
 import { z } from 'zod';
 import { drawnLighting, type LitDegree } from '$lib/core/matching/lit-degrees';
 import { regionColours, type Lighting } from '$lib/core/matching/lit-colours';
@@ -15,6 +14,7 @@ import { hexToNumber } from '$lib/core/colour/code-number';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { sameSource } from '$lib/model/sources';
+import { decided, decidedColour } from '../../../decision';
 import { byEye } from '../../by-eye';
 import { ownColour } from '../../drawn-colours';
 import { matchShape } from '../../match-state';

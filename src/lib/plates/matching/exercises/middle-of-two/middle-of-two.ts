@@ -1,10 +1,11 @@
-import { decidedColours, ordinal } from '../../../decision';
 import { z } from 'zod';
+import { ordinal } from '$lib/core/ordinals';
 import { middleMixture } from '$lib/core/mix/halving';
 import { bar } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { colourSourceSchema } from '$lib/model/colour-text';
+import { decidedColours } from '../../../decision';
 import { byEye } from '../../by-eye';
 import { drawnColours } from '../../drawn-colours';
 import { matchShape } from '../../match-state';

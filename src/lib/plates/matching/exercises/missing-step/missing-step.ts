@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import { ordinal } from '$lib/core/ordinals';
 import { pathBetween, pointOn } from '$lib/core/scale/path';
 import { seeded } from '$lib/core/seeded';
 import { bar } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { colourSourceSchema } from '$lib/model/colour-text';
-import { decided, decidedColours, ordinal } from '../../../decision';
+import { decided, decidedColours } from '../../../decision';
 import { byEye } from '../../by-eye';
 import { drawnColours } from '../../drawn-colours';
 import { matchShape } from '../../match-state';

@@ -1,6 +1,6 @@
-import { decided, free } from '../../../decision';
 import { quartiles } from '$lib/core/matching/practice';
 import { holds, look, said, type Remark } from '$lib/core/remark';
+import { decided, free, WORK } from '../../../decision';
 import { type MatchingExercise } from '../../exercise';
 import { DRAWN_BOX, figureIn } from '../../layout';
 import { UNSET } from '../../match-state';
@@ -40,11 +40,11 @@ export const practice: MatchingExercise<Practice, MadePractice> = {
 	},
 	heading: 'ten subjects, at your own limit',
 	decides: {
-		stage: free('the work itself'),
+		stage: WORK,
 		seed: decided('subject', 'the series of subjects'),
 		before: free('what earlier series came to'),
-		texts: free('the work itself'),
-		text: free('the work itself'),
+		texts: WORK,
+		text: WORK,
 		kept: free('whether the series is kept changes none of it')
 	},
 	begin: ({ id }) => ({

@@ -1,4 +1,3 @@
-import { decided, free } from '../../../decision';
 import { z } from 'zod';
 import {
 	CHIPS,
@@ -14,6 +13,7 @@ import { bar } from '$lib/drawing/bars';
 import { type Box } from '$lib/drawing/box';
 import { type Shape } from '$lib/drawing/drawing';
 import { INK, words } from '$lib/drawing/words';
+import { decided, KEPT_OF_WORK, WORK } from '../../../decision';
 import { type MatchingExercise } from '../../exercise';
 import { MOST_ATTEMPTS, MOST_SEED, STAGES } from '../../match-state';
 import { seedOf } from '../../seed-of';
@@ -124,11 +124,11 @@ export const sorting: MatchingExercise<Sorting, MadeSorting> = {
 	},
 	heading: 'twenty chips',
 	decides: {
-		stage: free('the work itself'),
+		stage: WORK,
 		seed: decided('subject', 'the chips that were drawn'),
 		by: decided('by', 'what they are sorted by'),
-		order: free('the work itself'),
-		errors: free('kept of the work')
+		order: WORK,
+		errors: KEPT_OF_WORK
 	},
 	begin: ({ id }) => fresh({ name: 'sorting', stage: 'eye', seed: 0, by: 'value', order: [], errors: [] }, seedOf(id)),
 	make: (_, { by, seed, order }) => ({ row: drawnRow(by, seed), error: orderError(order) }),

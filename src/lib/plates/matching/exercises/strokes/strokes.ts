@@ -1,5 +1,5 @@
-import { decided, decidedColours, free, ordinal } from '../../../decision';
 import { z } from 'zod';
+import { ordinal } from '$lib/core/ordinals';
 import { evenStrip, FIELDS, readStrip, strokedStrip, type StripReading } from '$lib/core/matching/strokes';
 import { type Triple } from '$lib/core/colour/vector';
 import { holds, look, type Remark } from '$lib/core/remark';
@@ -10,6 +10,7 @@ import { patchBy, patchOf } from '$lib/drawing/patch';
 import { INK, words } from '$lib/drawing/words';
 import { colourSourceSchema } from '$lib/model/colour-text';
 import { type LinkedColour } from '$lib/model/linked';
+import { decided, decidedColours, WORK } from '../../../decision';
 import { drawnColours } from '../../drawn-colours';
 import { type MatchingExercise } from '../../exercise';
 import { MOST_SEED, STAGES } from '../../match-state';
@@ -141,10 +142,10 @@ export const strokes: MatchingExercise<Strokes, MadeStrokes> = {
 	},
 	heading: 'a strip to be blended',
 	decides: {
-		stage: free('the work itself'),
+		stage: WORK,
 		seed: decided('subject', 'the strip that was drawn'),
 		parents: decidedColours('subject', (i) => `the ${ordinal(i)} end`),
-		strokes: free('the work itself')
+		strokes: WORK
 	},
 	begin: ({ id }) =>
 		drawn(

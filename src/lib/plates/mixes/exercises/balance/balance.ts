@@ -1,8 +1,8 @@
-import { decided } from '../../../decision';
 import { areasInBalance } from '$lib/core/ground/balance';
 import { holds, look } from '$lib/core/remark';
 import { isGrey } from '$lib/core/colour/hueless';
 import { besideLimit } from '$lib/core/say-number';
+import { decided } from '../../../decision';
 import { type MixExercise } from '../../exercise';
 import { placesOfBar } from '../../parent-bar';
 import { namedParents, parentName, parentsOf } from '../../parents';

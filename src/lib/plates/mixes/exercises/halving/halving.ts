@@ -1,4 +1,3 @@
-import { decided } from '../../../decision';
 import { differenceOfLinear } from '$lib/core/difference/lab-of-linear';
 import { holds } from '$lib/core/remark';
 import { evenness } from '$lib/core/scale/readings';
@@ -8,6 +7,7 @@ import { type Shape } from '$lib/drawing/drawing';
 import { type Patch } from '$lib/drawing/patch';
 import { INK, words } from '$lib/drawing/words';
 import { type LinkedColour } from '$lib/model/linked';
+import { decided } from '../../../decision';
 import { type MixesCommon } from '../../common';
 import { type MixExercise } from '../../exercise';
 import { LEFT, rowOf } from '../../mix-shapes';

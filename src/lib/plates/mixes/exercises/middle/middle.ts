@@ -1,7 +1,7 @@
-import { decided, free } from '../../../decision';
 import { holds, look, said, type Remark } from '$lib/core/remark';
 import { besideLimit } from '$lib/core/say-number';
 import { patchBy } from '$lib/drawing/patch';
+import { decided, KEPT_OF_WORK, LOOKED_AT, WORK } from '../../../decision';
 import { type MixExercise, type MixPlace } from '../../exercise';
 import { namedParents } from '../../parents';
 import { drawMiddle } from './draw-middle';
@@ -46,9 +46,9 @@ export const middle: MixExercise<Middle, MadeMiddle> = {
 	heading: 'the middle mixture',
 	decides: {
 		lean: decided('lean', 'where the middle leans'),
-		guess: free('found by eye: the work itself'),
-		revealed: free('looked at when the work is done'),
-		attempt: free('kept of the work')
+		guess: WORK,
+		revealed: LOOKED_AT,
+		attempt: KEPT_OF_WORK
 	},
 	begin: () => ({ name: 'middle', lean: 0, guess: null, revealed: false }),
 	mapSources: (settings, change) => ({ ...settings, guess: settings.guess && change(settings.guess) }),

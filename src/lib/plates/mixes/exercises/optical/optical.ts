@@ -1,4 +1,3 @@
-import { decided } from '../../../decision';
 import { z } from 'zod';
 import { mixBy } from '$lib/core/mix/ways';
 import { holds } from '$lib/core/remark';
@@ -6,6 +5,7 @@ import { bar } from '$lib/drawing/bars';
 import { type Shape } from '$lib/drawing/drawing';
 import { patchOf, type Patch } from '$lib/drawing/patch';
 import { INK, words } from '$lib/drawing/words';
+import { decided } from '../../../decision';
 import { type AtWork } from '../../../exercise';
 import { type MixesCommon } from '../../common';
 import { type MixExercise } from '../../exercise';

@@ -1,4 +1,3 @@
-import { decided, decidedColours } from '../../../decision';
 import { z } from 'zod';
 import { judgeOverlap, overlapOf, TRANSPARENCY_WORDS, type OverlapVerdict } from '$lib/core/mix/overlap';
 import { said } from '$lib/core/remark';
@@ -8,6 +7,7 @@ import { patchBy, patchOf, type Patch } from '$lib/drawing/patch';
 import { INK, words } from '$lib/drawing/words';
 import { colourSourceSchema, type ColourSource } from '$lib/model/colour-text';
 import { type LinkedColour } from '$lib/model/linked';
+import { decided, decidedColours } from '../../../decision';
 import { MOST_MIXED, type MixesCommon } from '../../common';
 import { type MixExercise, type MixPlace } from '../../exercise';
 import { LEFT } from '../../mix-shapes';

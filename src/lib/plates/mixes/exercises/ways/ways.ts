@@ -1,4 +1,3 @@
-import { decided } from '../../../decision';
 import { z } from 'zod';
 import { mixBy, WAYS, WAY_WORDS, type Way } from '$lib/core/mix/ways';
 import { holds, look, type Remark } from '$lib/core/remark';
@@ -9,6 +8,7 @@ import { wrapped } from '$lib/drawing/head';
 import { patchOf, type Patch } from '$lib/drawing/patch';
 import { INK, words } from '$lib/drawing/words';
 import { type LinkedColour } from '$lib/model/linked';
+import { decided } from '../../../decision';
 import { type MixesCommon } from '../../common';
 import { type MixExercise } from '../../exercise';
 import { under } from '../../mix-shapes';
