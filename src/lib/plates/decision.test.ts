@@ -74,3 +74,46 @@ describe.each(plates)('a plate of $name', ({ plate }) => {
 		}
 	});
 });
+
+describe('what is offered to be given', () => {
+	const offered = (plate: Plate): string[] =>
+		decisionsOf(plate, study.linked).flatMap(({ key, isAside }) => (isAside ? [] : [key.split('.').slice(-1)[0]!]));
+	const set = (plate: Plate, fields: Readonly<Record<string, unknown>>): Plate =>
+		Object.entries(fields).reduce((now, [path, value]) => {
+			const changed = withField(now, path, value);
+			if (!changed) throw new Error(`${path} cannot be ${JSON.stringify(value)}.`);
+			return changed;
+		}, plate);
+	const row = (recipe: string, method = 'oklab') =>
+		offered(set(newPlate('scales', study), { 'scales.0.recipe': recipe, 'scales.0.method': method }));
+
+	it('is of a row what its recipe asks for', () => {
+		expect(row('tones-rising')).toContain('endValue');
+		expect(row('tones-level')).not.toContain('endValue');
+		expect(row('tints')).toContain('method');
+		expect(row('tints')).not.toContain('turning');
+		expect(row('hue-steps')).toEqual(expect.arrayContaining(['turning', 'route']));
+		expect(row('hue-steps')).not.toContain('method');
+		expect(row('interval')).not.toContain('route');
+		expect(row('interval', 'oklch')).toContain('route');
+	});
+
+	it('is of a wheel how it is dulled only where a ring is, and of a scheme the angles only where it is free', () => {
+		const wheel = (making: string, count = 2) =>
+			offered(
+				set(newPlate('wheel', study), {
+					'inside.recipe': 'dulling',
+					'inside.count': count,
+					'outside.count': 0,
+					making
+				})
+			);
+		expect(wheel('mixed', 0)).not.toContain('dulling');
+		expect(wheel('mixed')).toEqual(expect.arrayContaining(['dulling', 'method']));
+		expect(wheel('over')).toEqual(expect.arrayContaining(['dulling', 'discs']));
+		expect(wheel('multiplied')).not.toContain('dulling');
+		const scheme = newPlate('scheme', study);
+		expect(offered(set(scheme, { scheme: 'complementary' }))).not.toContain('angle');
+		expect(offered(set(scheme, { scheme: 'free' }))).toContain('angle');
+	});
+});

@@ -13,13 +13,13 @@ import {
 	type DecisionFields
 } from '../decision';
 import { usedParents } from './scale-of';
-import { type ScaleDecision } from './scale';
+import { isMixed, type ScaleDecision } from './scale';
 import { type ScalesPlate } from './schema';
 
 type Row = ScaleDecision;
-const isTones = ({ recipe }: Row): boolean => recipe.startsWith('tones-');
+const endsInGrey = ({ recipe }: Row): boolean => recipe === 'tones-rising' || recipe === 'tones-falling';
 const isDulling = ({ recipe }: Row): boolean => recipe === 'dulling';
-const turns = ({ recipe, method }: Row): boolean => recipe === 'hue-steps' || HUE_PLACE[method] >= 0;
+const turns = (row: Row): boolean => row.recipe === 'hue-steps' || HUE_PLACE[row.method] >= 0;
 
 /** What is decided of a row, by its number from 1. */
 function rowFields(id: string, number: number): DecisionFields<Row> {
@@ -45,9 +45,9 @@ function rowFields(id: string, number: number): DecisionFields<Row> {
 				)
 			];
 		},
-		method: one('method', `how row ${number} is mixed`),
+		method: one('method', `how row ${number} is mixed`, isMixed),
 		route: one('route', `the way round the hues ${row}`, turns),
-		endValue: one('endValue', `the value of the end grey ${row}`, isTones),
+		endValue: one('endValue', `the value of the end grey ${row}`, endsInGrey),
 		wheel: one('wheel', `the wheel of the opposite ${row}`, isDulling),
 		oneWay: one('oneWay', `how far row ${number} is dulled`, isDulling),
 		dulling: one('dulling', `how row ${number} is dulled`, isDulling),

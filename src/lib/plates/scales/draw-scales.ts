@@ -3,7 +3,7 @@ import { type Scale } from '$lib/core/scale/scale';
 import { HUE_PLACE } from '$lib/core/scale/mixing';
 import { endWords, METHOD_WORDS, RECIPE_WORDS, ROUTE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
 import { type ScalesPlate } from './schema';
-import { type ScaleDecision } from './scale';
+import { isMixed, type ScaleDecision } from './scale';
 import { PLAIN_LOOK } from './look';
 import { type LinkedColour } from '$lib/model/linked';
 import { type Drawing, type Shape } from '$lib/drawing/drawing';
@@ -46,9 +46,10 @@ const saidOf = (decision: ScaleDecision, linked: readonly LinkedColour[]): strin
 		: fromTo(decision, linked);
 
 /** "mixed in OKLab, equal shares"; hue steps are not mixed but turned. */
-function mixedHow({ recipe, method, spacing, route = 'shorter', pins }: ScaleDecision): string {
-	const mixing = recipe === 'hue-steps' && !pins?.length ? 'turned' : `mixed ${METHOD_WORDS[method].name}`;
-	const round = mixing === 'turned' || (HUE_PLACE[method] >= 0 && route !== 'shorter');
+function mixedHow(decision: ScaleDecision): string {
+	const { method, spacing, route = 'shorter' } = decision;
+	const mixing = isMixed(decision) ? `mixed ${METHOD_WORDS[method].name}` : 'turned';
+	const round = !isMixed(decision) || (HUE_PLACE[method] >= 0 && route !== 'shorter');
 	return `${mixing}${round ? ` ${ROUTE_WORDS[route]}` : ''}, ${SPACING_WORDS[spacing].name}`;
 }
 

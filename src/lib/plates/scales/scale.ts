@@ -73,3 +73,7 @@ function broughtOver(stored: unknown): unknown {
 }
 
 export const scaleSchema = z.preprocess(broughtOver, todaysSchema) as unknown as z.ZodType<ScaleDecision>;
+
+/** Whether its steps are mixed by a method: hue steps hold value and chroma, so there is nothing to mix unless a step is pinned. */
+export const isMixed = ({ recipe, pins }: Pick<ScaleDecision, 'recipe' | 'pins'>): boolean =>
+	recipe !== 'hue-steps' || (pins ?? []).length > 0;

@@ -10,11 +10,12 @@ import {
 	type Decision,
 	type DecisionFields
 } from '../decision';
+import { spreadOf } from './scheme-of';
 import { type SchemeMember, type SchemePlate } from './schema';
 
-/** What is decided of a member apart from the lead, by its number from 2. */
-const memberFields = (number: number): DecisionFields<SchemeMember> => ({
-	angle: decided(`member.${number}.angle`, `the angle of member ${number}`),
+/** What is decided of a member apart from the lead, by its number from 2; its angle counts in a free scheme. */
+const memberFields = (number: number, isFree: boolean): DecisionFields<SchemeMember> => ({
+	angle: decided(`member.${number}.angle`, `the angle of member ${number}`, () => isFree),
 	strength: decided(`member.${number}.strength`, `the strength of member ${number}`),
 	value: decided(`member.${number}.value`, `the value of member ${number}`),
 	fixed: decidedColour(`member.${number}.fixed`, `the colour at which member ${number} is fixed`)
@@ -31,13 +32,13 @@ const relativeFields: DecisionFields<SchemePlate['relatives']> = {
 const FIELDS: DecisionFields<SchemePlate> = {
 	wheel: decided('wheel', 'the wheel'),
 	scheme: decided('scheme', 'the scheme'),
-	spread: decided('spread', 'the spread'),
+	spread: decided('spread', 'the spread', (plate) => spreadOf(plate) !== undefined),
 	holdValue: decided('holdValue', 'whether the value is held'),
 	lead: decidedColour('lead', 'the lead colour'),
 	leadFixed: decided('leadFixed', 'whether the lead is fixed'),
-	others: (others, _, linked) => [
+	others: (others, { scheme }, linked) => [
 		decision('members', 'the number of members', others.length + 1),
-		...others.flatMap((member, i) => decisionsBy(memberFields(i + 2), member, linked))
+		...others.flatMap((member, i) => decisionsBy(memberFields(i + 2, scheme === 'free'), member, linked))
 	],
 	relatives: (relatives, _, linked) => decisionsBy(relativeFields, relatives, linked),
 	inUse: free('whether the designs are seen changes no colour'),

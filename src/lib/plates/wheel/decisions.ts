@@ -10,7 +10,7 @@ import {
 	type Decision,
 	type DecisionFields
 } from '../decision';
-import { type WheelPlate } from './schema';
+import { isDulled, type WheelPlate } from './schema';
 
 const isOfTrueMixes = ({ making }: WheelPlate): boolean => making === 'mixed';
 
@@ -25,7 +25,11 @@ const FIELDS: DecisionFields<WheelPlate> = {
 	outside: free('held with the rings inside'),
 	making: decided('making', 'how rings are made'),
 	method: decided('method', 'how true mixes are mixed', isOfTrueMixes),
-	dulling: decided('dulling', 'what rings are dulled with', isOfTrueMixes),
+	dulling: decided(
+		'dulling',
+		'what rings are dulled with',
+		(plate) => isDulled(plate) && plate.making !== 'multiplied'
+	),
 	discStrength: decided('discs', 'the strength of the discs', ({ making }) => making !== 'mixed'),
 	label: free('what stands at the colours changes none of them'),
 	checks: CHECKS_APART,

@@ -2,7 +2,7 @@ import { asLine } from '$lib/model/line';
 import { type Surroundings } from '$lib/model/surroundings';
 import { type Offer } from '../offer';
 import { newWheel } from './make';
-import { type WheelPlate } from './schema';
+import { isDulled, type WheelPlate } from './schema';
 import { titleOfWheel } from './title';
 
 const wheelWith = (study: Surroundings, decisions: Partial<WheelPlate>): WheelPlate => {
@@ -11,8 +11,6 @@ const wheelWith = (study: Surroundings, decisions: Partial<WheelPlate>): WheelPl
 };
 
 const rings = ({ inside, outside }: WheelPlate): number => inside.count + outside.count;
-const dulls = ({ inside, outside }: WheelPlate): boolean =>
-	[inside, outside].some(({ recipe, count }) => recipe === 'dulling' && count > 0);
 
 /** The exercises of wheels in the order of a course. */
 export const WHEEL_OFFERS: readonly Offer<WheelPlate>[] = [
@@ -22,7 +20,7 @@ export const WHEEL_OFFERS: readonly Offer<WheelPlate>[] = [
 		says: 'A colour in every other hue, each lighter inwards and darker outwards.',
 		source: 'Philipp Otto Runge, 1810, for the order of hue and value together',
 		make: newWheel,
-		is: (plate) => rings(plate) > 0 && !dulls(plate)
+		is: (plate) => rings(plate) > 0 && !isDulled(plate)
 	},
 	{
 		key: 'hues',
@@ -40,6 +38,6 @@ export const WHEEL_OFFERS: readonly Offer<WheelPlate>[] = [
 		source: 'Michel Eugène Chevreul, 1839',
 		make: (study) =>
 			wheelWith(study, { inside: { recipe: 'dulling', count: 3 }, outside: { recipe: 'shades', count: 0 } }),
-		is: dulls
+		is: isDulled
 	}
 ];

@@ -54,3 +54,7 @@ export const wheelPlateSchema = z.strictObject({
 	checks: checksOf(ruleSchema).optional()
 });
 export type WheelPlate = z.infer<typeof wheelPlateSchema>;
+
+/** Whether any of its rings is dulled. */
+export const isDulled = ({ inside, outside }: Pick<WheelPlate, 'inside' | 'outside'>): boolean =>
+	[inside, outside].some(({ recipe, count }) => recipe === 'dulling' && count > 0);

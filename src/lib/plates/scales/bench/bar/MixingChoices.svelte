@@ -6,7 +6,7 @@
 	import { METHOD_WORDS, ROUTE_WORDS, SPACING_WORDS } from '$lib/core/scale/words';
 	import { seenHex } from '$lib/drawing/view';
 	import { specOf } from '../../scale-of';
-	import { type ScaleDecision } from '../../scale';
+	import { isMixed, type ScaleDecision } from '../../scale';
 	import Choices from '$lib/ui/Choices.svelte';
 	import Strip from '$lib/ui/Strip.svelte';
 	import { type Decisions } from '../../scale-edits';
@@ -19,8 +19,6 @@
 	const METHOD_CHOICES = METHODS.map((key) => ({ key, ...METHOD_WORDS[key] }));
 	const SPACING_CHOICES = SPACINGS.map((key) => ({ key, ...SPACING_WORDS[key] }));
 	const round = $derived(HUE_PLACE[scale.method] >= 0);
-	/** Hue steps hold value and chroma, so there is nothing to mix unless a step is pinned. */
-	const mixes = $derived(scale.recipe !== 'hue-steps' || (scale.pins ?? []).length > 0);
 
 	const codesWith = (decisions: Decisions): string[] =>
 		codesOfScale(specOf({ ...scale, ...decisions }, workbench.document.linked)).map((hex) =>
@@ -32,7 +30,7 @@
 	}
 </script>
 
-{#if mixes}
+{#if isMixed(scale)}
 	<Choices
 		label="Mixing method"
 		words="mixed {METHOD_WORDS[scale.method].name}{round && scale.route && scale.route !== 'shorter'

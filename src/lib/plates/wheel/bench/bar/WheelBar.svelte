@@ -9,7 +9,7 @@
 	import { seenHex } from '$lib/drawing/view';
 	import { chartOf, hueRing } from '../../chart-of';
 	import { LABELS } from '$lib/drawing/label';
-	import { type WheelPlate } from '../../schema';
+	import { isDulled, type WheelPlate } from '../../schema';
 	import Choices from '$lib/ui/Choices.svelte';
 	import PlateBar from '$lib/workbench/study/PlateBar.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -30,8 +30,6 @@
 
 	const COUNTS = HUE_COUNTS.map(String);
 	const COUNT_WORDS = Object.fromEntries(COUNTS.map((count) => [count, `${count} hues`]));
-
-	const dulls = $derived([plate.inside, plate.outside].some(({ count, recipe }) => count > 0 && recipe === 'dulling'));
 
 	const huesOf = (wheel: Wheel): string[] =>
 		chartOf({ ...plate, wheel }, workbench.document.linked).map(({ steps }) =>
@@ -71,7 +69,7 @@
 {#snippet making()}
 	<div class="sentence" role="group" aria-label="How rings are made">
 		<MakingChoices {workbench} {plate} />
-		{#if dulls && plate.making !== 'multiplied'}
+		{#if isDulled(plate) && plate.making !== 'multiplied'}
 			<SelectField
 				kind="dulling"
 				label="How rings are dulled"
