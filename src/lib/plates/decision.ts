@@ -90,7 +90,7 @@ export const PLATE_DECISIONS = {
 	title: free('words of whoever works on it'),
 	titledBy: free('who wrote the title'),
 	caption: free('words of whoever works on it'),
-	ground: decidedColour('sheet', 'the ground of the sheet')
+	ground: decidedColour('sheet', 'the ground of the plate')
 } satisfies DecisionFields<PlateBase>;
 
 /** What whoever takes a brief up does with it. */
