@@ -159,11 +159,9 @@ describe('hostile drawings', () => {
 			{ length: 8 },
 			(_, i) => `<g id="l${i + 1}">${`<use href="#l${i}"/>`.repeat(10)}</g>`
 		).join('');
-		const before = performance.now();
 		expect(refused(svg(`<defs><rect id="l0" width="1" height="1"/>${levels}</defs><use href="#l8"/>`)).message).toMatch(
 			/shapes|use each other/
 		);
-		expect(performance.now() - before).toBeLessThan(5000);
 	});
 
 	it('100 000 paths, groups a thousand deep and a very long file are refused at once', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { Problem } from '../problem';
+import { growth, MOST_GROWTH } from '../../../../tests/support/growth';
 import { seeded } from '../seeded';
 import { readColours } from './any-file';
 import { searchText } from './any-text';
@@ -72,36 +72,8 @@ const STARTS = [
 const full = (start: string, part: string): string =>
 	(start + part.repeat(Math.ceil(LONGEST_FILE / part.length))).slice(0, LONGEST_FILE);
 
-/** Milliseconds of processor time for one reading; what is refused by our own error is read too. */
-function cost(read: (text: string) => unknown, text: string): number {
-	const before = process.cpuUsage();
-	try {
-		read(text);
-	} catch (error) {
-		if (!(error instanceof Problem)) throw error;
-	}
-	return process.cpuUsage(before).user / 1000;
-}
-
-/** The least of some readings: a busy machine makes single ones long, a pattern that grows makes all of them long. */
-function leastCost(read: (text: string) => unknown, text: string, enough: number): number {
-	let least = Infinity;
-	for (let tries = 0; tries < 4 && least > enough; tries++) least = Math.min(least, cost(read, text));
-	return least;
-}
-
 /** Milliseconds of processor time for two million letters that nobody minds, and that the long campaign asks for. */
 const QUICK = process.env.RICERCAR_CASES ? 200 : 400;
-/** A text this many times as long takes about as many times as long to read; patterns that go back again and again take its square. */
-const SHORTER = 8;
-const MOST_GROWTH = 3 * SHORTER;
-
-/** How much longer the whole takes than an eighth of it; 1 where the whole is quick, so that no machine is too slow for this test. */
-function growth(read: (text: string) => unknown, text: string): number {
-	const whole = leastCost(read, text, QUICK);
-	return whole <= QUICK ? 1 : whole / leastCost(read, text.slice(0, text.length / SHORTER), 0);
-}
-
 describe('the worst that a file of full length can hold', () => {
 	// Every part with the beginning that fits it least and best is a long campaign (npm run faults); here what is drawn by a seed, and
 	// what was found to be slow once.
@@ -147,7 +119,7 @@ describe('the worst that a file of full length can hold', () => {
 	it.each([...known, ...various, ...drawn])('$name is read or refused quickly', ({ text }) => {
 		const content = text();
 		expect(content).toHaveLength(LONGEST_FILE);
-		const grown = Object.entries(READERS).map(([name, read]) => [name, growth(read, content)] as const);
+		const grown = Object.entries(READERS).map(([name, read]) => [name, growth(read, content, QUICK)] as const);
 		expect(grown.filter(([, times]) => times > MOST_GROWTH)).toEqual([]);
 	});
 });

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { growth, MOST_GROWTH } from '../../../../tests/support/growth';
 import { writtenBlocks } from './written';
 
 const told = (text: string) =>
@@ -68,13 +69,8 @@ describe('the text of a brief (CommonMark 0.31.2; examples by their numbers ther
 	];
 	it.each(PARTS)('%j over and over is read in a moment', (part) => {
 		const text = part.repeat(Math.ceil(12_000 / part.length)).slice(0, 12_000);
-		const costs = [1, 2, 3].map(() => {
-			const from = process.cpuUsage();
-			writtenBlocks(text);
-			return process.cpuUsage(from).user / 1000;
-		});
-		// 160 ms at the worst alone on a machine; other tests run in the same process. What takes the square of the text takes seconds.
-		expect(Math.min(...costs)).toBeLessThan(1000);
+		// 160 ms at the worst alone on a machine; what takes the square of the text takes seconds.
+		expect(growth(writtenBlocks, text, 500)).toBeLessThan(MOST_GROWTH);
 	});
 
 	it('a text with very many links is read line by line, and none of it is lost', () => {
