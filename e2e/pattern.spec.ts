@@ -292,3 +292,37 @@ test('axe finds nothing: the design, the grids, the colours to add, the climates
 	await page.getByRole('button', { name: 'Compare climates' }).click();
 	expect(await axeFaults(page)).toEqual([]);
 });
+
+test('one act, one undo: two cells filled before and after another kind was looked at, and two drags of one slider', async ({
+	page
+}) => {
+	await squares(page);
+	await colour(page, 1).click();
+	const fill = async (across: number): Promise<void> => page.mouse.click(...(await at(page, across, 0.1)));
+	await fill(0.06);
+	await expect(shares(page)).toHaveText('Shares of the 1 cell filled, of 32');
+	await addExercise(page, 'One as two');
+	const size = page.getByRole('slider', { name: 'Size of the figures' });
+	const before = await size.inputValue();
+	const dragTo = async (share: number): Promise<void> => {
+		const box = (await size.boundingBox())!;
+		await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+		await page.mouse.down();
+		await page.mouse.move(box.x + box.width * share, box.y + box.height / 2, { steps: 4 });
+		await page.mouse.up();
+	};
+	await dragTo(0.7);
+	const between = await size.inputValue();
+	await dragTo(0.9);
+	await expect(size).not.toHaveValue(between);
+	await page.keyboard.press('Control+z');
+	await expect(size).toHaveValue(between);
+	await page.keyboard.press('Control+z');
+	await expect(size).toHaveValue(before);
+	// Back to the design, whose surface is made anew.
+	await page.getByRole('button', { name: /^Plate 2: / }).click();
+	await fill(0.19);
+	await expect(shares(page)).toHaveText('Shares of the 2 cells filled, of 32');
+	await page.keyboard.press('Control+z');
+	await expect(shares(page)).toHaveText('Shares of the 1 cell filled, of 32');
+});

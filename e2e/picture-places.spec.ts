@@ -29,7 +29,9 @@ test('places are dragged, moved by keys, locked, added, taken out and reordered;
 	await expect(heldCode(page)).toHaveText('#b3392b');
 	await expect(page.getByText(/^place [123] of 3/)).toBeVisible();
 	await page.keyboard.press('Control+z');
-	expect(await marks(page).evaluateAll((all) => all.map(({ ariaLabel }) => ariaLabel).sort())).toEqual(before);
+	await expect
+		.poll(() => marks(page).evaluateAll((all) => all.map(({ ariaLabel }) => ariaLabel).sort()))
+		.toEqual(before);
 
 	// By keys: across the border of the first field and the second, by ten and by one.
 	await page.getByLabel('Across', { exact: true }).fill('104');

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { emptyHistory, noted, redone, settled, undone, type History } from './history';
 
-const edit = (history: History<number>, before: number, after: number, gesture: string | null = null) =>
-	noted(history, { label: 'edit', before, after, gesture });
+const edit = (history: History<number>, before: number, after: number, act: string | null = null) =>
+	noted(history, { label: 'edit', before, after, act });
 
 it('undoing every edit leads back to the beginning, and redoing them to the end, whatever was done between', () => {
 	fc.assert(
@@ -34,7 +34,7 @@ it('undoing every edit leads back to the beginning, and redoing them to the end,
 	);
 });
 
-it('edits of one gesture are taken back together, other edits one by one', () => {
+it('edits of one act are taken back together, other edits one by one', () => {
 	let history = edit(emptyHistory<number>(), 0, 1, 'drag 1');
 	history = edit(history, 1, 2, 'drag 1');
 	history = edit(history, 2, 3, 'drag 2');

@@ -3,8 +3,8 @@ export interface Entry<T> {
 	readonly label: string;
 	readonly before: T;
 	readonly after: T;
-	/** Edits of one gesture share a key and are taken back together. */
-	readonly gesture: string | null;
+	/** Edits of one act share a key and are taken back together. */
+	readonly act: string | null;
 }
 
 export interface History<T> {
@@ -16,10 +16,10 @@ const MOST_ENTRIES = 300;
 
 export const emptyHistory = <T>(): History<T> => ({ past: [], future: [] });
 
-/** Notes an edit. One of the same gesture as the last is joined to it; what had been undone is forgotten. */
+/** Notes an edit. One of the same act as the last is joined to it; what had been undone is forgotten. */
 export function noted<T>({ past }: History<T>, entry: Entry<T>): History<T> {
 	const last = past.at(-1);
-	if (last && entry.gesture !== null && last.gesture === entry.gesture)
+	if (last && entry.act !== null && last.act === entry.act)
 		return { past: [...past.slice(0, -1), { ...entry, before: last.before }], future: [] };
 	return { past: [...past, entry].slice(-MOST_ENTRIES), future: [] };
 }

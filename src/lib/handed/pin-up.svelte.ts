@@ -160,6 +160,8 @@ export class PinUp {
 		if (line && !line.seen) this.give(id, line.given);
 	}
 
+	/** What the server has of those that were changed here. */
+	private readonly kept = new Map<string, Pick<HandInLine, 'given' | 'seen'>>();
 	/** What is being kept: one after the other, each over the revision of the one before. */
 	private keeping: Promise<void> = Promise.resolve();
 
@@ -172,6 +174,7 @@ export class PinUp {
 	give(id: string, given: GivenBack, seen = true): void {
 		const before = this.lines.find((each) => each.id === id);
 		if (!before) return;
+		if (!this.kept.has(id)) this.kept.set(id, { given: before.given, seen: before.seen });
 		this.change(id, { given, seen });
 		this.keeping = this.keeping.then(() => this.keepGiven(before, { given, seen }));
 	}
@@ -183,8 +186,10 @@ export class PinUp {
 		const { revision } = this.lines.find((each) => each.id === id) ?? before;
 		try {
 			this.change(id, { revision: await giveBack(id, { revision, given, seen }) });
+			this.kept.set(id, { given, seen });
 		} catch (error) {
-			this.change(id, { given: before.given, seen: before.seen });
+			// What was written later still waits, with all that was written before it.
+			if (this.lines.some((each) => each.id === id && each.given === given)) this.change(id, this.kept.get(id)!);
 			notices.say(error instanceof Error ? error.message : 'The note could not be kept.');
 		}
 	}

@@ -33,18 +33,18 @@ export class WallGroups {
 	private async save(): Promise<void> {
 		if (this.saving) return;
 		this.saving = true;
-		try {
-			while (this.all !== this.kept) {
-				const groups = this.all;
+		while (this.all !== this.kept) {
+			const groups = this.all;
+			try {
 				this.revision = await groupWall(this.brief, { revision: this.revision, groups });
 				this.kept = groups;
+			} catch (error) {
+				// What was changed meanwhile is tried by itself.
+				if (this.all === groups) this.all = this.kept;
+				notices.say(error instanceof Error ? error.message : 'The groups could not be kept.');
 			}
-		} catch (error) {
-			this.all = this.kept;
-			notices.say(error instanceof Error ? error.message : 'The groups could not be kept.');
-		} finally {
-			this.saving = false;
 		}
+		this.saving = false;
 	}
 
 	/** A new group at the end, with one maker in it or none yet. Gives its id; null where there is no room. */

@@ -23,6 +23,8 @@ export class Library {
 	/** Whether the list has come yet. */
 	loaded = $state(false);
 	private history = $state.raw<History<State>>(emptyHistory());
+	/** Changes that are seen and not on their way to the server yet. */
+	private waiting: readonly State[] = [];
 	/** Changes go to the server one after the other, each over the revision that the last one gave. */
 	private last: Promise<unknown> = Promise.resolve();
 
@@ -62,13 +64,13 @@ export class Library {
 		return kept;
 	}
 
-	/** Changes a palette: seen at once, then saved; taken back where it could not be. Edits of one gesture are undone together. */
-	change(id: string, label: string, change: Partial<PaletteContent>, gesture: string | null = null): void {
+	/** Changes a palette: seen at once, then saved; taken back where it could not be. */
+	change(id: string, label: string, change: Partial<PaletteContent>): void {
 		const palette = this.palettes.find((each) => each.id === id);
 		if (!palette) return;
 		const before = { id, content: server.contentOf(palette) };
 		const after = { id, content: { ...before.content, ...change } };
-		this.history = noted(this.history, { label, before, after, gesture });
+		this.history = noted(this.history, { label, before, after, act: null });
 		this.put(after);
 	}
 
@@ -76,19 +78,24 @@ export class Library {
 		this.palettes = this.palettes.map((palette) => (palette.id === id ? change(palette) : palette));
 	}
 
-	private put({ id, content }: State): void {
+	private put(state: State): void {
+		const { id, content } = state;
 		this.replace(id, (palette) => ({ ...palette, ...content }));
+		this.waiting = [...this.waiting, state];
 		void this.carryOut(async () => {
+			this.waiting = this.waiting.filter((each) => each !== state);
 			const palette = this.palettes.find((each) => each.id === id);
 			if (!palette) return;
 			try {
-				const saved = await server.savePalette(palette);
+				const saved = await server.savePalette({ ...palette, ...content });
 				// What was typed meanwhile stays; only the revision is news.
 				this.replace(id, (now) => ({ ...now, revision: saved.revision }));
 				const news = saved.tags.filter((tag) => !this.tags.includes(tag));
 				if (news.length > 0) this.tags = [...this.tags, ...news].sort();
 			} catch (error) {
 				this.show(await server.listPalettes(this.query));
+				// What was changed later is still to be saved, with all that was changed before it.
+				for (const later of this.waiting) this.replace(later.id, (now) => ({ ...now, ...later.content }));
 				throw error;
 			}
 		});

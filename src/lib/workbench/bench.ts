@@ -15,7 +15,6 @@ export interface Turn {
 	/** Which of its axes, and by how much. */
 	readonly index: number;
 	readonly by: number;
-	readonly gesture: string;
 }
 
 /** Colours that can be taken away or kept as a palette. */

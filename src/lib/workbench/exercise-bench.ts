@@ -1,6 +1,5 @@
 import { type Component } from 'svelte';
 import { type Drawing } from '$lib/drawing/drawing';
-import { type LinkedColour } from '$lib/model/linked';
 import { type PlateBase } from '$lib/model/plate-base';
 import { type Workbench } from './study/workbench.svelte';
 
@@ -16,5 +15,5 @@ export interface ExerciseBench<P extends PlateBase> {
 	/** What can be done in the mixer with a colour that follows from others. */
 	readonly follows?: Part<P>;
 	/** The plate as one looks at it now, where that is not just how it is drawn. */
-	readonly drawing?: (plate: P, linked: readonly LinkedColour[]) => Drawing;
+	readonly drawing?: (workbench: Workbench, plate: P) => Drawing;
 }

@@ -16,10 +16,9 @@
 
 	const brief = $derived(briefOf(workbench.document));
 	let asStudent = $state(false);
-	let gesture = 0;
 
 	const change = (label: string, next: Partial<Omit<BriefTerms, 'id' | 'given'>>, inOne = false) =>
-		workbench.edit(label, changeTerms(next), inOne ? `${label} ${gesture}` : null);
+		workbench.edit(label, changeTerms(next), inOne ? label : null);
 
 	/** A day, or none; what is half typed is no day yet. */
 	function setDue(field: HTMLInputElement) {
@@ -44,7 +43,6 @@
 				maxlength={MOST_BRIEF_TEXT}
 				value={terms.text}
 				placeholder="Headings begin with #, items of lists with a hyphen; *emphasis*, **strong**."
-				onfocus={() => gesture++}
 				oninput={(event) => change('Write a brief', { text: plainText(event.currentTarget.value) }, true)}></textarea>
 		</label>
 		<div class="fields">
@@ -63,7 +61,6 @@
 				maxlength="120"
 				value={terms.worth}
 				placeholder="in your own words"
-				onfocus={() => gesture++}
 				oninput={(event) =>
 					change('Say what a brief is worth', { worth: plainText(event.currentTarget.value).trim() }, true)}
 			/>

@@ -37,33 +37,17 @@
 	});
 
 	const NOTHING_SET = 'Nothing on this plate is set in the mixer. Linked colours are, as always.';
-	const PAUSE = 700;
-	let gesture = 0;
-	let last = 0;
 
 	function turn(index: number, value: number) {
 		if (!subject || subject.follows !== null || !values) return;
-		// Key presses that follow each other quickly are one gesture too.
-		const now = performance.now();
-		if (now - last > PAUSE && !pressed) gesture++;
-		last = now;
 		const by = value - values[index]!;
-		if (plate && parts?.turn?.(workbench, plate, { coordinates, index, by, gesture: `mixer ${gesture}` })) return;
+		if (plate && parts?.turn?.(workbench, plate, { coordinates, index, by })) return;
 		const next = values.map((old, i) => (i === index ? value : old));
 		const text = coordinates.text(next);
 		own = { text, chosen, values: next };
-		setHeldColour(workbench, text, `mixer ${gesture}`);
-	}
-
-	let pressed = false;
-
-	function press() {
-		gesture++;
-		pressed = true;
+		setHeldColour(workbench, text, 'mixer');
 	}
 </script>
-
-<svelte:window onpointerup={() => (pressed = false)} />
 
 <section class="mixer" aria-label="Mixer" {@attach asMixer}>
 	{#if subject && colour && values}
@@ -101,8 +85,11 @@
 						{values}
 						view={workbench.view}
 						byEye={workbench.byEye}
-						onpress={press}
 						onturn={(value) => turn(i, value)}
+						onset={(value) => {
+							workbench.acts.begin();
+							turn(i, value);
+						}}
 					/>
 				{/each}
 			</div>

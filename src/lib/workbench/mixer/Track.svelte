@@ -15,12 +15,12 @@
 		view: View;
 		/** Whether the colour is set by eye: then the track says no number. */
 		byEye?: boolean;
-		/** A press begins a gesture; its edits are undone together. */
-		onpress: () => void;
 		onturn: (value: number) => void;
+		/** A value that was typed, which is an act of its own. */
+		onset: (value: number) => void;
 	}
 
-	let { coordinates, index, values, view, byEye = false, onpress, onturn }: Props = $props();
+	let { coordinates, index, values, view, byEye = false, onturn, onset }: Props = $props();
 
 	const COLUMNS = 96;
 	const HEIGHT = 18;
@@ -74,10 +74,7 @@
 
 	function type(input: HTMLInputElement) {
 		const number = Number(input.value.replace(',', '.').replace(/[%°\s]/g, ''));
-		if (input.value.trim() !== '' && Number.isFinite(number)) {
-			onpress();
-			onturn(within(axis, number));
-		}
+		if (input.value.trim() !== '' && Number.isFinite(number)) onset(within(axis, number));
 		// The same value again: the field goes back to it, where what was typed could not be read or was brought in.
 		input.value = said;
 	}
@@ -97,7 +94,6 @@
 			aria-valuetext={byEye
 				? 'set by eye'
 				: `${said}, ${wordsOfHex(numberToHex(now.code))}${now.fits ? '' : ', outside the screen gamut'}`}
-			onpointerdown={onpress}
 			oninput={(event) => onturn(fromTrack(event.currentTarget.valueAsNumber))}
 			onkeydown={turnByKey}
 		/>

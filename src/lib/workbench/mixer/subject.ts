@@ -56,13 +56,17 @@ function aboutFollowed(
 	};
 }
 
-/** Sets the held colour; a linked one changes wherever it is used, one that followed another plate follows no more. */
-export function setHeldColour(workbench: Workbench, text: string, gesture: string | null): void {
+/**
+ * Sets the held colour; a linked one changes wherever it is used, one that followed another plate follows no more.
+ * @param by By what it is set, where the hand may go on setting it: those of one act are undone together.
+ */
+export function setHeldColour(workbench: Workbench, text: string, by: string | null): void {
 	const subject = subjectOf(workbench);
 	if (!subject || subject.text === text) return;
-	if (subject.linked) workbench.edit(`Set ${subject.linked.name}`, changeLinked(subject.linked.id, { text }), gesture);
+	const what = by && `${by} ${JSON.stringify(workbench.held)}`;
+	if (subject.linked) workbench.edit(`Set ${subject.linked.name}`, changeLinked(subject.linked.id, { text }), what);
 	else {
 		const held = settableHeld(workbench);
-		if (held) workbench.edit('Set a colour', held.put({ text }), gesture);
+		if (held) workbench.edit('Set a colour', held.put({ text }), what);
 	}
 }

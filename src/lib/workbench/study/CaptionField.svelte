@@ -7,11 +7,9 @@
 	/** What the maker writes under the plate; it stands there while it is typed. */
 	let { workbench, plate }: { workbench: Workbench; plate: PlateBase } = $props();
 
-	let gesture = 0;
-
 	function write(text: string) {
 		const caption = text === '' ? undefined : text.replace(/\p{Control}+/gu, ' ');
-		workbench.edit('Write a caption', decidePlate(plate.id, { caption }), `caption ${plate.id} ${gesture}`);
+		workbench.edit('Write a caption', decidePlate(plate.id, { caption }), `caption ${plate.id}`);
 	}
 </script>
 
@@ -22,7 +20,6 @@
 	placeholder="A caption under this plate …"
 	maxlength={MOST_CAPTION}
 	value={plate.caption ?? ''}
-	onfocus={() => gesture++}
 	oninput={(event) => write(event.currentTarget.value)}
 	onkeydown={(event) => {
 		if (event.key === 'Enter' || event.key === 'Escape') event.currentTarget.blur();

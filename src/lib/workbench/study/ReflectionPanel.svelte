@@ -11,10 +11,9 @@
 	const text = $derived(workbench.document.reflection ?? '');
 	const count = $derived(countWords(text));
 	const asked = $derived(workbench.document.answers?.terms.words ?? 0);
-	let gesture = 0;
 
 	const write = (typed: string) =>
-		workbench.edit('Write the reflection', writeReflection(plainText(typed)), `reflection ${gesture}`);
+		workbench.edit('Write the reflection', writeReflection(plainText(typed)), 'reflection');
 </script>
 
 <section aria-label="Reflection">
@@ -23,7 +22,6 @@
 		id="reflection"
 		maxlength={MOST_REFLECTION}
 		value={text}
-		onfocus={() => gesture++}
 		oninput={(event) => write(event.currentTarget.value)}></textarea>
 	<p>
 		{count}

@@ -40,6 +40,10 @@
 	$effect(() => {
 		for (const open of sides.all) open.followPlate();
 	});
+	$effect(() => {
+		const ends = sides.all.map(({ workbench: { acts } }) => acts.follow(window));
+		return () => ends.forEach((end) => end());
+	});
 	// A plate that undo, or a change from elsewhere, brings to the front may be the first of its kind.
 	$effect(() => {
 		const plates = sides.pair?.map(({ plate }) => plate) ?? (workbench.plate ? [workbench.plate] : []);

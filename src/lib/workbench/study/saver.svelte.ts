@@ -159,6 +159,7 @@ export class Saver {
 			return;
 		}
 		if (response.status >= 500) return this.tryAgain({ kind: 'failing', reason: await reasonOf(response) });
+		const { document: refused } = this.attempt!;
 		this.attempt = null;
 		if (response.status === 409) {
 			const theirs = await loadStudy(this.id).catch(() => null);
@@ -168,6 +169,8 @@ export class Saver {
 		} else if (response.status === 410 || response.status === 404) this.state = { kind: 'deleted' };
 		else this.state = { kind: 'refused', reason: await reasonOf(response) };
 		this.keepDraft();
+		// What was edited meanwhile may be what can be saved.
+		if (this.state.kind === 'refused' && this.latest !== refused) this.schedule(PAUSE);
 	}
 
 	/** What could not be saved now is kept in the browser and saved later, with growing pauses. */

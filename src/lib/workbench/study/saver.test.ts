@@ -75,6 +75,24 @@ describe('saving by itself', () => {
 		expect(saver.isSafe).toBe(true);
 	});
 
+	it('where a save is refused while a later edit waits, the later one is saved by itself', async () => {
+		const saver = new Saver('study0000001', 1, start);
+		let release: (response: Response) => void = () => {};
+		answer = () => new Promise((done) => (release = done));
+		saver.note(titled('too large'));
+		await settle();
+		saver.note(titled('smaller'));
+		const no = await refused(413);
+		answer = () => saved(2);
+		release(no);
+		await settle();
+		expect(sent.map(({ revision, title }) => [revision, title])).toEqual([
+			[1, 'too large'],
+			[1, 'smaller']
+		]);
+		expect(saver.isSafe).toBe(true);
+	});
+
 	it('what could not be sent is sent again under the same name until it is answered, and newer work after it', async () => {
 		const saver = new Saver('study0000001', 1, start);
 		answer = () => Promise.reject(new TypeError('no network'));

@@ -7,6 +7,7 @@ import { type StudyEdit } from '$lib/study/edits';
 import { named } from '$lib/study/named';
 import { followed } from '$lib/study/followed';
 import { type StudyDocument } from '$lib/study/study';
+import { Acts } from './acts';
 import { gather, type Gathered, type GatheringKeys } from './gathered';
 import { type Left } from './histories';
 
@@ -47,6 +48,9 @@ export class Workbench {
 	/** The place that was held last on the open plate, whether it is still there or not. */
 	private lastHeld = $state.raw<unknown>(null);
 	private linkedChoice = $state<string | null>(null);
+
+	/** What the hand does, so that what belongs to one act is undone together. */
+	readonly acts = new Acts();
 
 	/** Whether the exercises are being looked through, to add one. */
 	adding = $state(false);
@@ -147,8 +151,11 @@ export class Workbench {
 		return this.held?.kind === 'place' ? this.held.place : null;
 	}
 
-	/** Carries out a named edit. Edits of one gesture are undone together. */
-	edit(label: string, change: StudyEdit, gesture: string | null = null): void {
+	/**
+	 * Carries out a named edit.
+	 * @param what What is changed, where the hand may go on changing it: such edits of one act are undone together.
+	 */
+	edit(label: string, change: StudyEdit, what: string | null = null): void {
 		if (this.tries) {
 			this.trial = change;
 			return;
@@ -159,7 +166,7 @@ export class Workbench {
 		if (refused !== null) return this.told.refused(refused);
 		if (after === before) return;
 		this.decided = after;
-		this.history = noted(this.history, { label, before, after, gesture });
+		this.history = noted(this.history, { label, before, after, act: what && `${what} ${this.acts.now}` });
 		if (letGo.length > 0) this.told.letGo(letGo);
 	}
 

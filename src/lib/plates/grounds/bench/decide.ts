@@ -7,15 +7,15 @@ import { type GroundsPlate } from '../schema';
 type Decisions = Parameters<typeof decideGrounds>[1];
 type Plate = Pick<GroundsPlate, 'id'>;
 
-/** Decides something about a plate of grounds by an edit of this name; those of one gesture are undone together. */
+/** Decides something about a plate of grounds by an edit of this name; those of one act are undone together. */
 export function decide(
 	workbench: Workbench,
 	{ id }: Plate,
 	label: string,
 	decisions: Decisions,
-	gesture: string | null = null
+	what: string | null = null
 ): void {
-	workbench.edit(label, decideGrounds(id, decisions), gesture && `${gesture} ${id}`);
+	workbench.edit(label, decideGrounds(id, decisions), what && `${what} ${id}`);
 }
 
 /** Decides something about an exercise, likewise. */
@@ -25,8 +25,8 @@ export function decideOn<S extends Settings, M>(
 	{ id }: Plate,
 	label: string,
 	decisions: Partial<Omit<S, 'name'>>,
-	gesture: string | null = null
+	what: string | null = null
 ): void {
 	const edit = setExercise(id, exercise, (settings) => ({ ...settings, ...decisions }));
-	workbench.edit(label, edit, gesture && `${gesture} ${id}`);
+	workbench.edit(label, edit, what && `${what} ${id}`);
 }

@@ -1,7 +1,11 @@
 <script lang="ts">
-	import { helps } from './helps.svelte';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { helpsOf } from './helps.svelte';
 
 	/** A grey card over the plate with a hole that goes with the pointer, or by arrow keys: what is seen through it has no surroundings. */
+	let { workbench }: { workbench: Workbench } = $props();
+
+	const helps = $derived(helpsOf(workbench));
 	let card = $state<HTMLElement>();
 
 	function follow({ clientX, clientY }: PointerEvent) {

@@ -11,12 +11,13 @@
 	import { benchOfExercise } from './exercise-benches';
 	import CardWithHole from './CardWithHole.svelte';
 	import Compare from './Compare.svelte';
-	import { helps } from './helps.svelte';
+	import { helpsOf } from './helps.svelte';
 	import PickRegion from './PickRegion.svelte';
 
 	/** A subject and what is made of it, to be set; or true and attempt side by side. */
 	let { workbench, plate }: { workbench: Workbench; plate: MatchingPlate } = $props();
 
+	const helps = $derived(helpsOf(workbench));
 	const linked = $derived(workbench.document.linked);
 	const places = $derived(placesOn(plate, linked));
 	const held = $derived(workbench.placeHeld as MatchingPlace | null);
@@ -60,7 +61,7 @@
 		{#if found && stage === 'eye' && found.match.pick}<PickRegion {workbench} {plate} />{/if}
 		{#if found && stage === 'checked'}<Compare {workbench} {plate} />{/if}
 		{#if Over}<Over {workbench} {plate} />{/if}
-		{#if helps.card && workbench.byEye}<CardWithHole />{/if}
+		{#if helps.card && workbench.byEye}<CardWithHole {workbench} />{/if}
 	</PlacedPlate>
 </div>
 

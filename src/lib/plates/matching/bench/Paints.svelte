@@ -33,15 +33,14 @@
 		}))
 	);
 	const TOUCH = 0.25;
-	let gesture = 0;
 
-	function put(at: number, amount: number, label: string) {
+	function put(at: number, amount: number, what: string | null) {
 		const held = Math.max(0, Math.min(MOST_PARTS, Math.round(amount / TOUCH) * TOUCH));
 		const next = parts.map((part, i) => (i === at ? held : part));
 		workbench.edit(
 			'Mix a region',
 			setMatch(plate.id, (latest) => withParts(latest, index, next)),
-			label
+			what
 		);
 	}
 	const add = () =>
@@ -72,20 +71,19 @@
 					value={parts[i]}
 					aria-label="Parts of {name}"
 					aria-valuetext="{parts[i]} parts"
-					onpointerdown={() => gesture++}
-					oninput={(event) => put(i, event.currentTarget.valueAsNumber, `mix ${i} ${gesture}`)}
+					oninput={(event) => put(i, event.currentTarget.valueAsNumber, `mix ${index} ${i}`)}
 				/>
 				<button
 					class="act small"
 					disabled={parts[i] === 0}
 					aria-label="A touch less of {name}"
-					onclick={() => put(i, parts[i]! - TOUCH, `less ${++gesture}`)}>−</button
+					onclick={() => put(i, parts[i]! - TOUCH, null)}>−</button
 				>
 				<button
 					class="act small"
 					disabled={parts[i] === MOST_PARTS}
 					aria-label="A touch more of {name}"
-					onclick={() => put(i, parts[i]! + TOUCH, `more ${++gesture}`)}>+</button
+					onclick={() => put(i, parts[i]! + TOUCH, null)}>+</button
 				>
 			{/if}
 			{#if paints.length > LEAST_PAINTS}

@@ -12,10 +12,10 @@ export const decide = <S extends Settings, M>(
 	exercise: MatchingExercise<S, M>,
 	label: string,
 	change: (settings: S) => S,
-	gesture: string | null = null
+	what: string | null = null
 ): void =>
 	workbench.edit(
 		label,
 		withMatching(plate.id, (latest) => matchingExercises.set(exercise, latest, change)),
-		gesture
+		what
 	);

@@ -1,4 +1,6 @@
-/** What helps the eye while it works: both blurred, and a grey card with a hole. Of this window alone, no part of the study. */
+import { perWorkbench } from '$lib/workbench/study/per-workbench';
+
+/** What helps the eye while it works: both blurred, and a grey card with a hole. */
 class Helps {
 	blurred = $state(false);
 	card = $state(false);
@@ -6,4 +8,4 @@ class Helps {
 	hole = $state.raw({ across: 0.25, down: 0.45 });
 }
 
-export const helps = new Helps();
+export const helpsOf = perWorkbench(() => new Helps());

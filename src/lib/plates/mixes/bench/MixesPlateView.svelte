@@ -17,7 +17,7 @@
 	const linked = $derived(workbench.document.linked);
 	const bench = $derived(benchOfExercise(plate));
 	const Over = $derived(bench.over);
-	const drawing = $derived(asTold(workbench, bench.drawing?.(plate, linked) ?? drawPlate(plate, linked, 'full')));
+	const drawing = $derived(asTold(workbench, bench.drawing?.(workbench, plate) ?? drawPlate(plate, linked, 'full')));
 	const places = $derived(placesOn(plate));
 	const held = $derived(placeOn(workbench));
 

@@ -12,11 +12,10 @@
 
 	const parts = $derived(plate.parents.map((parent) => parent.parts));
 	const boxes = $derived(parentBoxes(parts));
-	let gesture = 0;
 	let dragged = $state<number | null>(null);
 
 	function set(seam: number, pair: readonly [number, number]) {
-		workbench.edit('Change the parts', setParts(plate.id, seam, pair), `parts ${plate.id} ${gesture}`);
+		workbench.edit('Change the parts', setParts(plate.id, seam, pair), `parts ${plate.id} ${seam}`);
 	}
 
 	function drag(event: PointerEvent & { currentTarget: HTMLElement }) {
@@ -29,7 +28,6 @@
 		const direction = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
 		if (direction === undefined) return;
 		event.preventDefault();
-		gesture++;
 		const both = parts[seam]! + parts[seam + 1]!;
 		const first = Math.min(both, Math.max(0, parts[seam]! + direction * (event.shiftKey ? 0.5 : 0.1)));
 		set(seam, [Math.round(first * 10) / 10, Math.round((both - first) * 10) / 10]);
@@ -54,7 +52,6 @@
 		style:top={percentOf(box.y, PLATE_HEIGHT)}
 		style:height={percentOf(box.height, PLATE_HEIGHT)}
 		onpointerdown={(event) => {
-			gesture++;
 			dragged = seam;
 			event.currentTarget.setPointerCapture(event.pointerId);
 		}}

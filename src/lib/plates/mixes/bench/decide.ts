@@ -4,15 +4,15 @@ import { type MixExercise } from '../exercise';
 import { setExercise } from '../mixes-edits';
 import { type MixesPlate } from '../schema';
 
-/** Decides something about an exercise by an edit of this name; those of one gesture are undone together. */
+/** Decides something about an exercise by an edit of this name; those of one act are undone together. */
 export function decideOn<S extends Settings, M>(
 	exercise: MixExercise<S, M>,
 	workbench: Workbench,
 	{ id }: Pick<MixesPlate, 'id'>,
 	label: string,
 	decisions: Partial<Omit<S, 'name'>>,
-	gesture: string | null = null
+	what: string | null = null
 ): void {
 	const edit = setExercise(id, exercise, (settings) => ({ ...settings, ...decisions }));
-	workbench.edit(label, edit, gesture && `${gesture} ${id}`);
+	workbench.edit(label, edit, what && `${what} ${id}`);
 }

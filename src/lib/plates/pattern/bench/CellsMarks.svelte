@@ -5,9 +5,11 @@
 	import { fieldOf } from '../field';
 	import { DESIGN } from '../pattern-layout';
 	import { type PatternPlate } from '../schema';
-	import { tool } from './tool.svelte';
+	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
+	import { toolOf } from './tool.svelte';
 
 	interface Props {
+		workbench: Workbench;
 		plate: PatternPlate;
 		/** The ends of a run, or the corners of a block, while they are drawn. */
 		drawn: { readonly from: Point; readonly to: Point } | null;
@@ -16,8 +18,9 @@
 	}
 
 	/** What is seen over a design while working and never taken away: the grid, what is being drawn, and which cell is meant. */
-	let { plate, drawn, marked }: Props = $props();
+	let { workbench, plate, drawn, marked }: Props = $props();
 
+	const tool = $derived(toolOf(workbench));
 	const field = $derived(fieldOf(plate));
 	const grid = $derived(field.grid);
 	const left = (x: number): string => percentOf(x, PLATE_WIDTH);

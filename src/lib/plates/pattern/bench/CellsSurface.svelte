@@ -15,11 +15,12 @@
 	import { wordsOfCell } from './cell-words';
 	import CellsMarks from './CellsMarks.svelte';
 	import { fill, fillArea, latest, layBlock, replaceLike, takeBlock, takeUp } from './filling';
-	import { tool } from './tool.svelte';
+	import { toolOf } from './tool.svelte';
 
 	/** The cells to be filled: by click, by drag, and by a cursor that goes by keys and says where it is. */
 	let { workbench, plate }: { workbench: Workbench; plate: PatternPlate } = $props();
 
+	const tool = $derived(toolOf(workbench));
 	const field = $derived(fieldOf(plate));
 	const grid = $derived(field.grid);
 	const find = $derived(finderOf(grid));
@@ -35,16 +36,14 @@
 	let drawn = $state.raw<{ readonly from: Point; readonly to: Point } | null>(null);
 	let said = $state('');
 
-	let gestures = 0;
-	interface Gesture {
-		readonly label: string;
+	interface Stroke {
 		readonly start: number;
 		readonly from: Point;
 		/** The content that strokes are laid on: of a run that of the beginning, otherwise with what was filled. */
 		content: readonly (number | null)[];
 		last: number;
 	}
-	let gesture: Gesture | null = null;
+	let going: Stroke | null = null;
 
 	function pointUnder({ clientX, clientY }: PointerEvent): Point {
 		const bounds = surface!.getBoundingClientRect();
@@ -60,7 +59,7 @@
 		if (tool.act === 'take-up') takeUp(workbench, now, cell);
 		else if (tool.act === 'replace') replaceLike(workbench, now, cell);
 		else if (tool.stroke === 'block' && tool.block?.plate === plate.id) layBlock(workbench, now, cell);
-		else if (tool.stroke === 'areas') fillArea(workbench, now, cell, `area ${++gestures}`);
+		else if (tool.stroke === 'areas') fillArea(workbench, now, cell);
 		else return false;
 		return true;
 	}
@@ -75,15 +74,14 @@
 		at = cell;
 		if (clicked(cell)) return;
 		surface!.setPointerCapture(event.pointerId);
-		const label = `stroke ${++gestures}`;
 		const content = contentOf(latest(workbench, plate));
-		gesture = { label, start: cell, from: point, content, last: cell };
+		going = { start: cell, from: point, content, last: cell };
 		if (tool.stroke === 'block') drawn = { from: point, to: point };
 		else stroke(event, point, cell);
 	}
 
 	/** The cells of a run to a point, along the grid's directions where Shift is down. */
-	function runTo({ start, from }: Gesture, point: Point, cell: number | null, snaps: boolean): number[] {
+	function runTo({ start, from }: Stroke, point: Point, cell: number | null, snaps: boolean): number[] {
 		if (snaps) {
 			const middle = grid.cells[start]!.middle;
 			return cellsOnLine(grid, middle, alongDirection(directions, middle, point));
@@ -92,16 +90,16 @@
 	}
 
 	function stroke({ shiftKey }: PointerEvent, point: Point, cell: number | null) {
-		const now = gesture!;
+		const now = going!;
 		if (tool.stroke === 'runs' || shiftKey) {
 			const cells = runTo(now, point, cell, shiftKey);
-			fill(workbench, plate, { content: now.content, cells, gesture: now.label });
+			fill(workbench, plate, { content: now.content, cells, what: 'stroke' });
 			drawn = { from: grid.cells[now.start]!.middle, to: grid.cells[cells.at(-1) ?? now.start]!.middle };
 			return;
 		}
 		if (cell === null) return;
 		const cells = cell === now.last ? [cell] : cellsAlong(grid, now.last, cell);
-		now.content = fill(workbench, plate, { content: now.content, cells, gesture: now.label });
+		now.content = fill(workbench, plate, { content: now.content, cells, what: 'stroke' });
 		now.last = cell;
 	}
 
@@ -109,22 +107,22 @@
 		const point = pointUnder(event);
 		const cell = find(point);
 		if (hovered !== cell) hovered = cell;
-		if (!gesture) return;
-		if (tool.stroke === 'block') drawn = { from: gesture.from, to: point };
-		else if (tool.stroke === 'runs' || event.shiftKey || (cell !== null && cell !== gesture.last))
+		if (!going) return;
+		if (tool.stroke === 'block') drawn = { from: going.from, to: point };
+		else if (tool.stroke === 'runs' || event.shiftKey || (cell !== null && cell !== going.last))
 			stroke(event, point, cell);
 	}
 
 	function end() {
-		if (gesture && tool.stroke === 'block' && drawn) {
+		if (going && tool.stroke === 'block' && drawn) {
 			const cells = cellsBetween(grid, drawn.from, drawn.to);
 			if (cells.length === 0) notices.say('Draw a rectangle over the cells of a block.');
 			else {
-				takeBlock(latest(workbench, plate), cells);
+				takeBlock(workbench, latest(workbench, plate), cells);
 				notices.say(`${countWords(cells.length, 'cell')} taken as a block. Click where its middle shall lie.`);
 			}
 		}
-		gesture = null;
+		going = null;
 		drawn = null;
 	}
 
@@ -139,20 +137,20 @@
 		said = `${before}${wordsOfCell(latest(workbench, plate), cell, workbench.document.linked)}`;
 	};
 
-	function fillAtCursor(gesture: string) {
+	function fillAtCursor(what: string | null) {
 		const now = latest(workbench, plate);
-		fill(workbench, now, { content: contentOf(now), cells: [cursor], gesture });
+		fill(workbench, now, { content: contentOf(now), cells: [cursor], what });
 		say(cursor, tool.act === 'empty' ? 'emptied: ' : 'filled: ');
 	}
 
-	function goTo(direction: Point, fills: boolean, label: string) {
+	function goTo(direction: Point, fills: boolean) {
 		const next = nextCell(grid, cursor, direction);
 		if (next === null) {
 			said = 'the edge';
 			return;
 		}
 		at = next;
-		if (fills) fillAtCursor(label);
+		if (fills) fillAtCursor('run');
 		else say(next);
 	}
 
@@ -179,23 +177,23 @@
 		const taken = cellsBetween(grid, from, to);
 		corner = null;
 		tool.stroke = 'block';
-		takeBlock(latest(workbench, plate), taken);
+		takeBlock(workbench, latest(workbench, plate), taken);
 		said = `${countWords(taken.length, 'cell')} taken as a block; Space lays it with its middle on a cell`;
 	}
 
 	const KEYS: Readonly<Record<string, () => void>> = {
 		' ': () => {
 			if (clicked(cursor)) say(cursor);
-			else fillAtCursor(`key ${++gestures}`);
+			else fillAtCursor(null);
 		},
 		Enter: () => focusMixer(),
 		Delete: () => {
 			tool.act = 'empty';
-			fillAtCursor(`key ${++gestures}`);
+			fillAtCursor(null);
 			tool.act = 'fill';
 		},
 		a: () => {
-			fillArea(workbench, latest(workbench, plate), cursor, `area ${++gestures}`);
+			fillArea(workbench, latest(workbench, plate), cursor);
 			say(cursor, 'area filled: ');
 		},
 		b: () => cornerOfBlock(),
@@ -211,7 +209,7 @@
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		const direction = ARROWS[event.key];
 		const act = KEYS[event.key.length === 1 ? event.key.toLowerCase() : event.key];
-		if (direction) goTo(direction, event.shiftKey, `run ${gestures}`);
+		if (direction) goTo(direction, event.shiftKey);
 		else if (act) act();
 		else if (!chooseByNumber(event.key)) return;
 		event.preventDefault();
@@ -224,7 +222,7 @@
 	const marked = $derived(focused && hovered === null ? cursor : hovered);
 </script>
 
-<CellsMarks {plate} {drawn} {marked} />
+<CellsMarks {workbench} {plate} {drawn} {marked} />
 <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 <div
 	class="cells"
@@ -248,7 +246,6 @@
 	}}
 	onblur={() => (focused = false)}
 	{onkeydown}
-	onkeyup={(event) => event.key === 'Shift' && gestures++}
 ></div>
 <p class="unseen" aria-live="assertive" data-said>{said}</p>
 

@@ -11,11 +11,12 @@
 	import { contentOf } from '../design';
 	import { dropColour, followsSomething, rowsFor, takeColours, unlink } from './colours';
 	import { fillNumber } from './filling';
-	import { tool, type Act } from './tool.svelte';
+	import { toolOf, type Act } from './tool.svelte';
 
 	/** The colours that fill, each by its number and its key, and what else a click can do. */
 	let { workbench, plate }: { workbench: Workbench; plate: PatternPlate } = $props();
 
+	const tool = $derived(toolOf(workbench));
 	const linked = $derived(workbench.document.linked);
 	const patches = $derived(patchesOf(plate, linked));
 	const number = $derived(fillNumber(workbench, plate));

@@ -9,7 +9,7 @@ import { addColours, removeColour, setColours } from '../pattern-edits';
 import { type PatternPlace } from '../places';
 import { MOST_COLOURS, type PatternPlate } from '../schema';
 import { latest } from './filling';
-import { tool } from './tool.svelte';
+import { toolOf } from './tool.svelte';
 
 /** A row of colours that could fill the design: the study's own, or what another plate gives. */
 export interface SourceRow {
@@ -56,7 +56,7 @@ export function takeColours(workbench: Workbench, plate: PatternPlate, sources: 
 	const [first] = sources;
 	const there = latest(workbench, plate).colours.find((own) => first && sameSource(own.source, first));
 	if (!there) return;
-	tool.act = 'fill';
+	toolOf(workbench).act = 'fill';
 	workbench.hold({ kind: 'colour', id: there.id, climate: null } satisfies PatternPlace);
 }
 

@@ -9,7 +9,7 @@ import { painted, replaceColour, setContent } from '../pattern-edits';
 import { placeIn, type PatternPlace } from '../places';
 import { type PatternPlate } from '../schema';
 import { countWords } from '../words';
-import { tool, type Block } from './tool.svelte';
+import { toolOf, type Block } from './tool.svelte';
 
 type Content = readonly (number | null)[];
 
@@ -51,7 +51,7 @@ export function withAlike(plate: PatternPlate, cells: readonly number[]): readon
 
 /** What a stroke gives cells: null takes their colour away; undefined where no colour is held that could. */
 export function strokeColour(workbench: Workbench, plate: PatternPlate): number | null | undefined {
-	if (tool.act === 'empty') return null;
+	if (toolOf(workbench).act === 'empty') return null;
 	return fillNumber(workbench, plate) ?? undefined;
 }
 
@@ -59,11 +59,11 @@ export function sayNothingHeld(): void {
 	notices.say('Choose a colour to fill with first: the linked colour in the mixer is not one of this design.');
 }
 
-/** Fills cells on a content that is given, as one edit of a gesture. */
+/** Fills cells on a content that is given, as one edit; those of one act are undone together. */
 export function fill(
 	workbench: Workbench,
 	plate: PatternPlate,
-	{ content, cells, gesture }: { content: Content; cells: readonly number[]; gesture: string }
+	{ content, cells, what }: { content: Content; cells: readonly number[]; what: string | null }
 ): Content {
 	const colour = strokeColour(workbench, plate);
 	if (colour === undefined) {
@@ -71,14 +71,14 @@ export function fill(
 		return content;
 	}
 	const next = painted(content, withAlike(plate, cells), colour);
-	workbench.edit(colour === null ? 'Empty cells' : 'Fill cells', setContent(plate.id, next), gesture);
+	workbench.edit(colour === null ? 'Empty cells' : 'Fill cells', setContent(plate.id, next), what);
 	return next;
 }
 
 /** Fills all that hangs together with a cell and has the same colour. */
-export function fillArea(workbench: Workbench, plate: PatternPlate, cell: number, gesture: string): void {
+export function fillArea(workbench: Workbench, plate: PatternPlate, cell: number): void {
 	const content = contentOf(plate);
-	fill(workbench, plate, { content, cells: sameAround(gridOfPlate(plate), content, cell), gesture });
+	fill(workbench, plate, { content, cells: sameAround(gridOfPlate(plate), content, cell), what: null });
 }
 
 /** Holds the colour of a cell. */
@@ -86,7 +86,7 @@ export function takeUp(workbench: Workbench, plate: PatternPlate, cell: number):
 	const own = contentOf(plate)[cell] ?? null;
 	if (own === null) return notices.say('This cell has no colour to take up.');
 	workbench.hold({ kind: 'colour', id: plate.colours[own]!.id, climate: null } satisfies PatternPlace);
-	tool.act = 'fill';
+	toolOf(workbench).act = 'fill';
 }
 
 /** Gives every cell that has the colour of this one the colour that is held. */
@@ -94,16 +94,16 @@ export function replaceLike(workbench: Workbench, plate: PatternPlate, cell: num
 	const to = fillNumber(workbench, plate);
 	const from = contentOf(plate)[cell] ?? null;
 	if (to === null) return sayNothingHeld();
-	tool.act = 'fill';
+	toolOf(workbench).act = 'fill';
 	if (from === to) return notices.say('It has this colour already.');
 	const count = contentOf(plate).filter((own) => own === from).length;
 	workbench.edit('Replace a colour', replaceColour(plate.id, from, to));
 	notices.say(`${countWords(count, 'cell')} replaced.`, { label: 'Undo', run: () => workbench.undo() });
 }
 
-export function takeBlock(plate: PatternPlate, cells: readonly number[]): void {
+export function takeBlock(workbench: Workbench, plate: PatternPlate, cells: readonly number[]): void {
 	const content = contentOf(plate);
-	tool.block = {
+	toolOf(workbench).block = {
 		plate: plate.id,
 		cells,
 		content: cells.map((cell) => content[cell] ?? null),
@@ -127,7 +127,7 @@ function anchorOf(plate: PatternPlate, { cells }: Block): number {
 
 /** Lays the block that was taken with its middle on a cell; what finds no cell of its size is left out, and that is said. */
 export function layBlock(workbench: Workbench, plate: PatternPlate, to: number): void {
-	const { block } = tool;
+	const { block } = toolOf(workbench);
 	if (!block) return;
 	const { turns, mirrored } = block;
 	const move = { from: anchorOf(plate, block), to, turns, mirrored, inWhole: turnsInWhole(plate) };

@@ -1,3 +1,5 @@
+import { perWorkbench } from '$lib/workbench/study/per-workbench';
+
 /** What a stroke fills: cell by cell, a straight run, all that hangs together, or a block to be laid elsewhere. */
 export const STROKES = ['cells', 'runs', 'areas', 'block'] as const;
 export type Stroke = (typeof STROKES)[number];
@@ -15,11 +17,11 @@ export interface Block {
 	readonly mirrored: boolean;
 }
 
-/** How cells are filled; no part of the study. */
+/** How cells are filled. */
 class Tool {
 	stroke = $state<Stroke>('cells');
 	act = $state<Act>('fill');
 	block = $state.raw<Block | null>(null);
 }
 
-export const tool = new Tool();
+export const toolOf = perWorkbench(() => new Tool());

@@ -8,11 +8,12 @@
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { seenIn } from '../draw-picture';
 	import { type PicturePlate } from '../schema';
-	import { comparing } from './comparing.svelte';
+	import { comparingOf } from './comparing.svelte';
 
 	/** A line to be moved across the picture: at its left the picture as it is, at its right the same in its few colours. */
 	let { workbench, plate, box }: { workbench: Workbench; plate: PicturePlate; box: Box } = $props();
 
+	const comparing = $derived(comparingOf(workbench));
 	const of = (large: 'picture' | 'colours', whole: Drawing['shapes'] = []): Drawing => ({
 		title: '',
 		width: box.width,

@@ -25,8 +25,7 @@
 	] as const;
 	type End = (typeof ENDS)[number]['key'];
 
-	let gesture = 0;
-	let drag: { end: End; label: string } | null = null;
+	let drag: { end: End } | null = null;
 	let group = $state<HTMLElement>();
 
 	function move({ clientX, clientY }: PointerEvent) {
@@ -36,14 +35,14 @@
 			x: ((clientX - bounds.left) / bounds.width) * plate.picture.width - 0.5,
 			y: ((clientY - bounds.top) / bounds.height) * plate.picture.height - 0.5
 		};
-		setLine(workbench, plate, pixels, { [drag.end]: spot }, drag.label);
+		setLine(workbench, plate, pixels, { [drag.end]: spot }, `${drag.end} ${plate.id}`);
 	}
 
 	function key(event: KeyboardEvent, end: End) {
 		const spot = movedByArrow(event, plate.line[end]);
 		if (!spot || !pixels) return;
 		event.preventDefault();
-		setLine(workbench, plate, pixels, { [end]: spot }, `keys ${end} ${plate.id} ${gesture}`);
+		setLine(workbench, plate, pixels, { [end]: spot }, `${end} ${plate.id}`);
 	}
 
 	/** Where an end stands, in per cent of the picture. */
@@ -71,9 +70,8 @@
 			style:left="{x}%"
 			style:top="{y}%"
 			aria-label="{name}, at {plate.line[end].x}, {plate.line[end].y}; arrow keys move it"
-			onpointerdown={() => (drag = { end, label: `drag line ${++gesture}` })}
+			onpointerdown={() => (drag = { end })}
 			onkeydown={(event) => key(event, end)}
-			onkeyup={() => gesture++}
 		></button>
 	{/each}
 </div>

@@ -40,8 +40,7 @@
 	);
 
 	let ground = $state<HTMLElement>();
-	let gesture = 0;
-	let drag: { id: string; offset: readonly [number, number]; label: string } | null = null;
+	let drag: { id: string; offset: readonly [number, number] } | null = null;
 
 	/** The pixel of the picture under the pointer. */
 	function under({ clientX, clientY }: PointerEvent | MouseEvent): Spot {
@@ -58,7 +57,7 @@
 		if (event.button !== 0 || event.ctrlKey || event.shiftKey || event.altKey) return;
 		const place = plate.places.find((each) => each.id === id)!;
 		const spot = under(event);
-		drag = { id, offset: [place.x - spot.x, place.y - spot.y], label: `drag place ${++gesture}` };
+		drag = { id, offset: [place.x - spot.x, place.y - spot.y] };
 		workbench.hold({ kind: 'place', id });
 	}
 
@@ -66,7 +65,7 @@
 		if (!drag || !pixels) return;
 		const { x, y } = under(event);
 		const spot = { x: x + drag.offset[0], y: y + drag.offset[1] };
-		movePlace(workbench, plate, pixels, drag.id, spot, drag.label);
+		movePlace(workbench, plate, pixels, drag.id, spot, `place ${drag.id}`);
 	}
 
 	const within = ({ x, y }: Spot): Spot => ({
@@ -84,7 +83,7 @@
 	function keyOnMark(event: KeyboardEvent, id: string, index: number) {
 		if (event.ctrlKey || event.metaKey || event.altKey) return;
 		const spot = movedByArrow(event, plate.places[index]!);
-		if (spot && pixels) movePlace(workbench, plate, pixels, id, spot, `keys ${id} ${gesture}`);
+		if (spot && pixels) movePlace(workbench, plate, pixels, id, spot, `place ${id}`);
 		else if (event.key === 'PageDown') toMark(index, 1);
 		else if (event.key === 'PageUp') toMark(index, -1);
 		else if (event.key === 'Delete') {
@@ -144,7 +143,6 @@
 			onclick={() => workbench.hold({ kind: 'place', id })}
 			onfocus={() => workbench.hold({ kind: 'place', id })}
 			onkeydown={(event) => keyOnMark(event, id, index)}
-			onkeyup={() => gesture++}
 		></button>
 	{/each}
 </div>

@@ -9,16 +9,17 @@
 	import { measuredOf } from '../measured';
 	import { type PicturePlate } from '../schema';
 	import { EMPHASIS_WORDS, inWords, perCent } from '../words';
-	import { comparing } from './comparing.svelte';
+	import { comparingOf } from './comparing.svelte';
 	import DensityPlots from './DensityPlots.svelte';
-	import { pixelsHere } from './pixels-here.svelte';
+	import { picturesOf } from './pixels-here.svelte';
 	import { lacks } from './reckon';
 	import { addPlace, takeEmphasis } from './taking';
 
 	/** What each emphasis would take, what the picture is made of, and how far the colours stand for it. */
 	let { workbench, plate }: { workbench: Workbench; plate: PicturePlate } = $props();
 
-	const pixels = $derived(pixelsHere(plate.picture.id));
+	const comparing = $derived(comparingOf(workbench));
+	const pixels = $derived(picturesOf(workbench).pixels(plate.picture.id));
 	const measured = $derived(measuredOf(plate));
 	const tone = $derived(plate.known?.tone ?? null);
 

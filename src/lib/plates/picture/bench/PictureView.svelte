@@ -9,20 +9,21 @@
 	import { heldOn } from './held-place';
 	import LineEnds from './LineEnds.svelte';
 	import Marks from './Marks.svelte';
-	import { missingHere, openPixels, pixelsHere } from './pixels-here.svelte';
-	import { comparing } from './comparing.svelte';
+	import { picturesOf } from './pixels-here.svelte';
+	import { comparingOf } from './comparing.svelte';
 	import { reckon } from './reckon';
 	import Steps from './Steps.svelte';
 
 	/** A picture on its board: its pixels to be clicked, its places and stops to be moved, and its gradation to be held. */
 	let { workbench, plate }: { workbench: Workbench; plate: PicturePlate } = $props();
 
+	const comparing = $derived(comparingOf(workbench));
 	const drawing = $derived(drawnFor(workbench, plate));
 	const layout = $derived(layOutPicture(plate));
-	const pixels = $derived(pixelsHere(plate.picture.id));
-	const missing = $derived(missingHere(plate.picture.id));
+	const pixels = $derived(picturesOf(workbench).pixels(plate.picture.id));
+	const missing = $derived(picturesOf(workbench).missing(plate.picture.id));
 
-	$effect(() => openPixels(plate.picture.id));
+	$effect(() => picturesOf(workbench).open(plate.picture.id));
 	// What a plate lacks is added where its pixels are: of a picture that was just brought all, after an edit what follows from it.
 	$effect(() => {
 		if (pixels && !workbench.isTried) void reckon(workbench, plate, pixels);

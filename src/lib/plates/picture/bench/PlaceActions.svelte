@@ -5,13 +5,13 @@
 	import { setPlace, shiftPlace } from '../picture-edits';
 	import { MOST_SQUARE, type PicturePlate } from '../schema';
 	import { heldOn, placeHeldOn } from './held-place';
-	import { pixelsHere } from './pixels-here.svelte';
+	import { picturesOf } from './pixels-here.svelte';
 	import { addPlace, movePlace, removePlace, setSize } from './taking';
 
 	/** What can be done with the place or the pixel that is held: set by numbers, locked, put in another order, taken out. */
 	let { workbench, plate }: { workbench: Workbench; plate: PicturePlate } = $props();
 
-	const pixels = $derived(pixelsHere(plate.picture.id));
+	const pixels = $derived(picturesOf(workbench).pixels(plate.picture.id));
 	const held = $derived(heldOn(workbench));
 	const found = $derived(placeHeldOn(workbench, plate));
 	const spot = $derived(found?.place ?? (held?.kind === 'pixel' ? held : null));

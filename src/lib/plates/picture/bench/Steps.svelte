@@ -24,8 +24,7 @@
 	});
 
 	let group = $state<HTMLElement>();
-	let gesture = 0;
-	let drag: { place: number; from: number; gaps: PicturePlate['gaps']; label: string } | null = null;
+	let drag: { place: number; from: number; gaps: PicturePlate['gaps'] } | null = null;
 
 	function hold(i: number) {
 		const place = steps[i]?.place ?? null;
@@ -40,22 +39,22 @@
 		event.preventDefault();
 	}
 
-	function setGaps(gaps: number[], label: string) {
-		workbench.edit('Move a stop', decidePicture(plate.id, { gaps }), label);
+	function setGaps(gaps: number[], place: number) {
+		workbench.edit('Move a stop', decidePicture(plate.id, { gaps }), `stop ${plate.id} ${place}`);
 	}
 
 	function moveStop({ clientX }: PointerEvent) {
 		if (!drag || !group) return;
 		const width = group.getBoundingClientRect().width / steps.length;
 		const by = Math.round((clientX - drag.from) / width);
-		setGaps(withStopMoved({ ...plate, gaps: drag.gaps }, drag.place, by), drag.label);
+		setGaps(withStopMoved({ ...plate, gaps: drag.gaps }, drag.place, by), drag.place);
 	}
 
 	function keyOnStop(event: KeyboardEvent, place: number) {
 		const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
 		if (by === undefined) return;
 		event.preventDefault();
-		setGaps(withStopMoved(plate, place, by), `stop ${plate.id} ${place} ${gesture}`);
+		setGaps(withStopMoved(plate, place, by), place);
 	}
 
 	const STOP = { width: 26, height: 17 } as const;
@@ -108,10 +107,8 @@
 		aria-valuemax={steps.length}
 		aria-valuenow={step + 1}
 		aria-valuetext="step {step + 1} of {steps.length}"
-		onpointerdown={(event) =>
-			(drag = { place, from: event.clientX, gaps: plate.gaps, label: `drag stop ${++gesture}` })}
+		onpointerdown={(event) => (drag = { place, from: event.clientX, gaps: plate.gaps })}
 		onkeydown={(event) => keyOnStop(event, place)}
-		onkeyup={() => gesture++}
 	></button>
 {/each}
 

@@ -50,7 +50,7 @@ export function movePlace(
 	pixels: Pixels,
 	id: string,
 	spot: Spot,
-	gesture: string | null
+	what: string | null
 ): void {
 	const x = Math.max(0, Math.min(pixels.width - 1, Math.round(spot.x)));
 	const y = Math.max(0, Math.min(pixels.height - 1, Math.round(spot.y)));
@@ -59,7 +59,7 @@ export function movePlace(
 		const places = now.places.map((place) => (place.id === id ? { ...place, x, y, text } : place));
 		return { ...now, places: ordered(places, now.order) };
 	});
-	workbench.edit('Move a place', change, gesture);
+	workbench.edit('Move a place', change, what);
 }
 
 /** Another size of square: every place and the line are measured anew. */
@@ -102,7 +102,7 @@ export function setLine(
 	plate: PicturePlate,
 	pixels: Pixels,
 	otherwise: { readonly from?: Spot; readonly to?: Spot; readonly count?: number },
-	gesture: string | null
+	what: string | null
 ): void {
 	const within = ({ x, y }: Spot): { x: number; y: number } => ({
 		x: Math.max(0, Math.min(pixels.width - 1, Math.round(x))),
@@ -110,5 +110,5 @@ export function setLine(
 	});
 	const [from, to] = [within(otherwise.from ?? plate.line.from), within(otherwise.to ?? plate.line.to)];
 	const texts = textsAlong(pixels, from, to, otherwise.count ?? plate.line.texts.length, plate.size);
-	workbench.edit('Move the line', decidePicture(plate.id, { line: { from, to, texts } }), gesture);
+	workbench.edit('Move the line', decidePicture(plate.id, { line: { from, to, texts } }), what);
 }

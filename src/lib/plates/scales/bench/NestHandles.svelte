@@ -27,14 +27,13 @@
 	/** The size of a figure that takes all the room. */
 	const room = $derived(boxes[0]!.width / nest.most);
 
-	let gesture = 0;
 	let dragged = $state<NestEnd | null>(null);
 
 	function set(key: NestEnd, size: number) {
 		const [from, to] = nestLimits(nest, key);
 		const change = { ...nest, [key]: Math.max(from, Math.min(to, size)) };
 		const edit = decideScale(plate.id, decision.id, { look: { ...look, nest: change } });
-		workbench.edit('Set the size of figures', edit, `nest ${decision.id} ${key} ${gesture}`);
+		workbench.edit('Set the size of figures', edit, `nest ${decision.id} ${key}`);
 	}
 
 	function drag(event: PointerEvent & { currentTarget: HTMLElement }) {
@@ -66,7 +65,6 @@
 			style:left={percentOf(box.x + box.width / 2, PLATE_WIDTH)}
 			style:top={percentOf(box.y, height)}
 			onpointerdown={(event) => {
-				gesture++;
 				dragged = key;
 				event.currentTarget.setPointerCapture(event.pointerId);
 			}}

@@ -53,14 +53,9 @@
 	}
 
 	let dragged = $state<number | null>(null);
-	let gesture = 0;
 
 	function move(index: number, share: number) {
-		workbench.edit(
-			'Move a parent',
-			setPlace(plate.id, decision.id, index, share),
-			`place ${decision.id} ${index} ${gesture}`
-		);
+		workbench.edit('Move a parent', setPlace(plate.id, decision.id, index, share), `place ${decision.id} ${index}`);
 	}
 
 	function drag(event: PointerEvent & { currentTarget: HTMLElement }) {
@@ -129,7 +124,6 @@
 					style:left={percent(between(at, shares, middles))}
 					style:top={down(place.band.y - 1)}
 					onpointerdown={(event) => {
-						gesture++;
 						dragged = index;
 						event.currentTarget.setPointerCapture(event.pointerId);
 						workbench.hold({ kind: 'parent', scale: decision.id, index });

@@ -9,11 +9,12 @@
 	import { type ScalesPlate } from '../schema';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 	import { scaleOn } from './chosen-scale';
-	import { naming } from './naming.svelte';
+	import { namingOf } from './naming.svelte';
 	import { deleteChosen, duplicateChosen, linkSteps, moveChosen } from './row-actions';
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
+	const naming = $derived(namingOf(workbench));
 	const row = $derived(plate.scales.findIndex((scale) => scale === scaleOn(workbench, plate)));
 </script>
 

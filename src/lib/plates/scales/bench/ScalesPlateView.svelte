@@ -14,7 +14,7 @@
 	import { putInHeld } from '$lib/workbench/palettes/put-colour';
 	import { nameRow, pinStep } from '../scale-edits';
 	import { labelOfRow } from '../draw-scales';
-	import { naming } from './naming.svelte';
+	import { namingOf } from './naming.svelte';
 	import RenameField from '$lib/ui/RenameField.svelte';
 	import PenOutline from 'flowbite-svelte-icons/PenOutline.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
@@ -30,6 +30,7 @@
 
 	let { workbench, plate }: { workbench: Workbench; plate: ScalesPlate } = $props();
 
+	const naming = $derived(namingOf(workbench));
 	const linked = $derived(workbench.document.linked);
 	const drawing = $derived(drawnFor(workbench, plate));
 	const scales = $derived(plate.scales.map((decision) => scaleOf(decision, linked)));

@@ -1,2 +1,8 @@
+import { perWorkbench } from '$lib/workbench/study/per-workbench';
+
 /** The row whose name is being written on the plate, by its id; null while none is. */
-export const naming = $state<{ row: string | null }>({ row: null });
+class Naming {
+	row = $state<string | null>(null);
+}
+
+export const namingOf = perWorkbench(() => new Naming());

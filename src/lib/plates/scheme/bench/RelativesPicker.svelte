@@ -31,7 +31,6 @@
 	let at = $state.raw<RelativeCell>({ member: 0, direction: 'lighter', step: 1 });
 	/** Where a range begins, and whether it is being chosen or let go. */
 	let range = $state.raw<{ from: RelativeCell; chosen: boolean; before: readonly RelativeCell[] } | null>(null);
-	let gesture = 0;
 	let button = $state<HTMLButtonElement>();
 
 	const codes = $derived(relativesOfScheme(plate, workbench.document.linked));
@@ -71,11 +70,11 @@
 		if (!range) return;
 		const within = rangeBetween(range.from, to);
 		const after = range.chosen ? withChosen(range.before, within) : withoutChosen(range.before, within);
-		chooseRelatives(workbench, plate, after, `choose ${gesture}`);
+		const { member, direction, step } = range.from;
+		chooseRelatives(workbench, plate, after, `choose from ${member} ${direction} ${step}`);
 	}
 
 	function begin(from: RelativeCell) {
-		gesture++;
 		range = { from, chosen: !isChosen(chosen, from), before: chosen };
 		choose(from);
 	}
@@ -102,7 +101,6 @@
 		event.preventDefault();
 		event.currentTarget.setPointerCapture(event.pointerId);
 		if (event.shiftKey && here) {
-			gesture++;
 			range = { from: here.cell, chosen: true, before: chosen };
 			choose(cell);
 		} else begin(cell);
@@ -147,7 +145,6 @@
 		else if (way) {
 			const to = towards(...way);
 			if (to && event.shiftKey) {
-				if (!range) gesture++;
 				range ??= { from: here.cell, chosen: true, before: chosen };
 				choose(to);
 			}

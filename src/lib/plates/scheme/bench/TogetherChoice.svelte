@@ -1,14 +1,16 @@
 <script lang="ts">
-	import { turnsTogether, turnTogether, whoStopped } from './scheme-state.svelte';
+	import { turningOf } from './scheme-state.svelte';
 	import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 
 	/** Whether the sliders turn all members of a scheme by the same amount. */
 	let { workbench }: { workbench: Workbench } = $props();
+
+	const turning = $derived(turningOf(workbench));
 </script>
 
-<span class="stopped" role="status">{turnsTogether(workbench) ? whoStopped(workbench) : ''}</span>
+<span class="stopped" role="status">{turning.whoStopped}</span>
 <label>
-	<input type="checkbox" bind:checked={() => turnsTogether(workbench), (all) => turnTogether(workbench, all)} />
+	<input type="checkbox" bind:checked={() => turning.together, (all) => turning.turnTogether(all)} />
 	turn all together
 </label>
 

@@ -38,17 +38,15 @@
 		return holdValue ? colourAtLuminance(wheel, place, luminance(...linear)).linear : colourAt(wheel, place).linear;
 	}
 
-	let gesture = 0;
 	let drag: { index: number; from: StudyDocument; linear: Triple; place: Place; reach: number } | null = null;
 
 	/** Every move of a drag starts from where the drag began, so that nothing is lost on the way through a narrow gamut. */
 	function move(index: number, linear: Triple, place: Place, from: StudyDocument) {
 		const edit = placeMember(plate.id, index, colourFrom(linear, place));
-		workbench.edit('Move a member', () => edit(from), `member ${index} ${gesture}`);
+		workbench.edit('Move a member', () => edit(from), `member ${index}`);
 	}
 
 	function press(event: PointerEvent & { currentTarget: HTMLElement }, index: number) {
-		gesture++;
 		workbench.hold(memberPlace(index));
 		const { linear } = made.members[index]!;
 		drag = { index, from: workbench.document, linear, place: places[index]!, reach: reachOf(made.spec) };
@@ -67,16 +65,11 @@
 	const TURNS: Readonly<Record<string, number>> = { ArrowUp: 1, ArrowDown: -1 };
 	const OUT: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 };
 
-	/** Up and down turn by 1° (Shift 10°), right and left go out and in. Presses that follow each other quickly are one gesture. */
-	const PAUSE = 700;
-	let last = 0;
-
+	/** Up and down turn by 1° (Shift 10°), right and left go out and in. */
 	function moveByKey(event: KeyboardEvent, index: number) {
 		const [by, out] = [TURNS[event.key], OUT[event.key]];
 		if (by === undefined && out === undefined) return;
 		event.preventDefault();
-		if (event.timeStamp - last > PAUSE) gesture++;
-		last = event.timeStamp;
 		const much = event.shiftKey ? 10 : 1;
 		const place = places[index]!;
 		const distance = place.distance + (out ?? 0) * much * 0.01 * RIM[plate.wheel];

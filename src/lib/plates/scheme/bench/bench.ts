@@ -9,7 +9,7 @@ import LeadAction from './LeadAction.svelte';
 import { coloursOfRelatives } from './scheme-actions';
 import SchemePlateView from './SchemePlateView.svelte';
 import SchemeReadings from './SchemeReadings.svelte';
-import { turnsTogether } from './scheme-state.svelte';
+import { turningOf } from './scheme-state.svelte';
 import TogetherChoice from './TogetherChoice.svelte';
 import { turnAll } from './turn-all';
 
@@ -22,7 +22,7 @@ export const schemeBench: Bench<SchemePlate> = {
 		title: LeadAction,
 		link: FixAction,
 		turn: (workbench, plate, turn) => {
-			const together = turnsTogether(workbench);
+			const { together } = turningOf(workbench);
 			if (together) turnAll(workbench, plate, turn);
 			return together;
 		}

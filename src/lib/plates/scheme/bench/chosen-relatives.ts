@@ -24,13 +24,13 @@ export function rangeBetween(from: RelativeCell, to: RelativeCell): RelativeCell
 	return Array.from({ length: most - least + 1 }, (_, i) => ({ ...from, step: least + i }));
 }
 
-/** Sets which relatives of a plate are chosen, at the most as many as it keeps; those of one gesture are undone together. */
+/** Sets which relatives of a plate are chosen, at the most as many as it keeps; those of one act are undone together. */
 export function chooseRelatives(
 	workbench: Workbench,
 	{ id, relatives }: SchemePlate,
 	cells: readonly RelativeCell[],
-	gesture: string | null = null
+	what: string | null = null
 ): void {
 	const chosen = cells.slice(0, MOST_CHOSEN).map(({ member, direction, step }) => ({ member, direction, step }));
-	workbench.edit('Choose relatives', decideScheme(id, { relatives: { ...relatives, chosen } }), gesture);
+	workbench.edit('Choose relatives', decideScheme(id, { relatives: { ...relatives, chosen } }), what);
 }

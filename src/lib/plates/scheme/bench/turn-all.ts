@@ -5,7 +5,7 @@ import { type Workbench } from '$lib/workbench/study/workbench.svelte';
 import { type SchemePlate } from '../schema';
 import { moveAll } from '../scheme-edits';
 import { schemeOf } from '../scheme-of';
-import { sayWhoStopped } from './scheme-state.svelte';
+import { turningOf } from './scheme-state.svelte';
 
 /** A turned member counts as where it was to be within this much of each channel: far less than a code. */
 const THERE = 1e-4;
@@ -17,7 +17,7 @@ const isThere = (one: Triple, other: Triple): boolean =>
  * Turns one coordinate of every member of a scheme by the same amount, exactly: nothing is rounded to codes on the way. Each stops at the
  * end of the range and of the gamut, and it is said which did.
  */
-export function turnAll(workbench: Workbench, plate: SchemePlate, { coordinates, index, by, gesture }: Turn): void {
+export function turnAll(workbench: Workbench, plate: SchemePlate, { coordinates, index, by }: Turn): void {
 	const axis = coordinates.axes[index]!;
 	const stopped: number[] = [];
 	let member = 0;
@@ -32,15 +32,12 @@ export function turnAll(workbench: Workbench, plate: SchemePlate, { coordinates,
 		return turned;
 	};
 	const goals: Triple[] = [];
-	workbench.edit('Turn all members', moveAll(plate.id, move), gesture);
+	workbench.edit('Turn all members', moveAll(plate.id, move), 'mixer');
 	const after = workbench.document.plates.find(({ id }) => id === plate.id) as SchemePlate;
 	const { members } = schemeOf(after, workbench.document.linked);
 	members.forEach(({ linear, fixed }, i) => {
 		const goal = goals[i];
 		if (!fixed && goal && !stopped.includes(i) && !isThere([...linear], goal)) stopped.push(i);
 	});
-	sayWhoStopped(
-		workbench,
-		stopped.filter((i) => !members[i]?.fixed).sort((one, other) => one - other)
-	);
+	turningOf(workbench).stopped = stopped.filter((i) => !members[i]?.fixed).sort((one, other) => one - other);
 }

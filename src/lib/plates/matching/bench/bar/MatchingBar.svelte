@@ -10,11 +10,12 @@
 	import { type MatchingPlate } from '../../schema';
 	import { another, arrange, begin } from '../acts';
 	import { benchOfExercise } from '../exercise-benches';
-	import { helps } from '../helps.svelte';
+	import { helpsOf } from '../helps.svelte';
 
 	/** What is matched, how, and what helps the eye. */
 	let { workbench, plate }: { workbench: Workbench; plate: MatchingPlate } = $props();
 
+	const helps = $derived(helpsOf(workbench));
 	const match = $derived(matchOf(plate));
 	const colours = $derived(subjectOf(plate).colours);
 	const state = $derived(plate.exercise as unknown as AnyMatched);

@@ -15,13 +15,14 @@
 	import { MIRROR_WORDS, TURN_WORDS } from '../../words';
 	import { holdClimate } from '../climate-held';
 	import { turnsInWhole } from '../filling';
-	import { STROKES, tool, type Stroke } from '../tool.svelte';
+	import { STROKES, toolOf, type Stroke } from '../tool.svelte';
 	import BandFields from './BandFields.svelte';
 	import GridChoice from './GridChoice.svelte';
 
 	/** The plate as a sentence whose words can be changed. */
 	let { workbench, plate }: { workbench: Workbench; plate: PatternPlate } = $props();
 
+	const tool = $derived(toolOf(workbench));
 	const grid = $derived(gridOfPlate(plate));
 	const offered = $derived(symmetriesOf(grid));
 	const turnKeys = $derived(offered.turns.map((turns) => String(turns) as keyof typeof TURN_WORDS));

@@ -10,14 +10,14 @@
 	import { LARGE, LEAST_ALONG, LEAST_COLOURS, MOST_COLOURS, MOST_STEPS, type PicturePlate } from '../../schema';
 	import { LARGE_WORDS, ORDER_WORDS } from '../../words';
 	import { linkPlaces, scaleThroughPlaces } from '../go-on';
-	import { pixelsHere } from '../pixels-here.svelte';
+	import { picturesOf } from '../pixels-here.svelte';
 	import { findAgain, setLine } from '../taking';
 	import PictureChoice from './PictureChoice.svelte';
 
 	/** The plate as a sentence whose words can be changed. */
 	let { workbench, plate }: { workbench: Workbench; plate: PicturePlate } = $props();
 
-	const pixels = $derived(pixelsHere(plate.picture.id));
+	const pixels = $derived(picturesOf(workbench).pixels(plate.picture.id));
 	const between = $derived(gapsOf(plate).reduce((sum, gap) => sum + gap, 0));
 	const most = $derived(mostBetween(plate.places.length));
 	const ALONG_WORDS = { places: 'through the places', line: 'along a line' } as const;

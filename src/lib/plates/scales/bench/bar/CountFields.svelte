@@ -19,21 +19,14 @@
 	/** The number of steps, both ways of counting it: between, and in all. */
 	let { workbench, plate, scale }: Props = $props();
 
-	function set(between: number, gesture: string | null = null) {
+	function set(between: number, what: string | null = null) {
 		const count = Math.max(0, Math.min(MOST_BETWEEN, Math.round(between)));
-		workbench.edit('Set the number of steps', setBetween(plate.id, scale.id, count), gesture);
+		workbench.edit('Set the number of steps', setBetween(plate.id, scale.id, count), what);
 	}
-
-	/** Milliseconds between two presses that still belong together. */
-	const PAUSE = 700;
-	let [began, last] = [0, -PAUSE];
 
 	/** One step more or fewer; presses that follow each other quickly are undone together, what is typed is undone by itself. */
 	function step(by: number) {
-		const now = performance.now();
-		if (now - last >= PAUSE) began = now;
-		last = now;
-		set(scale.between + by, `count ${scale.id} since ${began}`);
+		set(scale.between + by, `count ${scale.id}`);
 	}
 
 	/** Reads a typed count; what is no number leaves the count as it was, and the field says it again. */

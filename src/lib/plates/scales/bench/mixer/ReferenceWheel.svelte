@@ -67,7 +67,6 @@
 		});
 	});
 
-	let gesture = 0;
 	let dragged: { index: number; linear: Triple; angle: number } | null = null;
 
 	function hold(index: number) {
@@ -77,11 +76,10 @@
 
 	function turnTo(linear: Triple, degrees: number) {
 		const turned = turnHue(linear, wheel, degrees);
-		setHeldColour(workbench, linearToHex(...turned.linear), `wheel ${gesture}`);
+		setHeldColour(workbench, linearToHex(...turned.linear), 'wheel');
 	}
 
 	function press(event: PointerEvent & { currentTarget: Element }, { index, linear, angle }: (typeof parents)[number]) {
-		gesture++;
 		hold(index);
 		dragged = { index, linear, angle };
 		event.currentTarget.setPointerCapture(event.pointerId);

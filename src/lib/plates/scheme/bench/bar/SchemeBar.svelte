@@ -39,8 +39,8 @@
 	const codesWith = (other: SchemePlate): string[] =>
 		schemeOf(other, linked).members.map(({ hex }) => seenHex(workbench.view, hex));
 
-	const decide = (label: string, decisions: Parameters<typeof decideScheme>[1], gesture: string | null = null) =>
-		workbench.edit(label, decideScheme(plate.id, decisions), gesture);
+	const decide = (label: string, decisions: Parameters<typeof decideScheme>[1], what: string | null = null) =>
+		workbench.edit(label, decideScheme(plate.id, decisions), what);
 
 	function put(lead: TakenColour) {
 		decide('Take a lead colour', { lead });

@@ -7,10 +7,10 @@ import { chosenCell } from '../chosen-cell';
 
 export type Decisions = Partial<Omit<WheelPlate, 'id' | 'kind'>>;
 
-/** Decides something about the wheel that is open, as one edit; decisions of one gesture are undone together. */
-export function decide(workbench: Workbench, label: string, decisions: Decisions, gesture: string | null = null): void {
+/** Decides something about the wheel that is open, as one edit; decisions of one act are undone together. */
+export function decide(workbench: Workbench, label: string, decisions: Decisions, what: string | null = null): void {
 	const { plate } = workbench;
-	if (plate) workbench.edit(label, decideWheel(plate.id, decisions), gesture);
+	if (plate) workbench.edit(label, decideWheel(plate.id, decisions), what);
 }
 
 /** The codes of the chosen spoke, from the middle outwards, as other decisions would have it. */

@@ -20,10 +20,9 @@
 	/** The place of the chip that the keys are on, and whether it is taken up. */
 	let at = $state(1);
 	let taken = $state(false);
-	let drag: { place: number; gesture: string } | null = null;
-	let gestures = 0;
+	let drag: { place: number } | null = null;
 
-	function move(from: number, to: number, gesture: string): number {
+	function move(from: number, to: number, what: string | null): number {
 		const place = Math.max(1, Math.min(CHIPS - 2, to));
 		if (from !== place)
 			decide(
@@ -32,7 +31,7 @@
 				sorting,
 				'Move a chip',
 				(latest) => ({ ...latest, order: withMoved(latest.order, from, place) }),
-				gesture
+				what
 			);
 		return place;
 	}
@@ -40,14 +39,14 @@
 	function begin(event: PointerEvent, place: number) {
 		if (event.button !== 0 || place < 1 || place > CHIPS - 2) return;
 		at = place;
-		drag = { place, gesture: `drag chip ${++gestures}` };
+		drag = { place };
 	}
 
 	function follow({ clientX }: PointerEvent) {
 		const bounds = group?.getBoundingClientRect();
 		if (!drag || !bounds) return;
 		const place = Math.floor((CHIPS * (clientX - bounds.left)) / bounds.width);
-		drag.place = move(drag.place, place, drag.gesture);
+		drag.place = move(drag.place, place, 'drag a chip');
 		at = drag.place;
 	}
 
@@ -61,7 +60,7 @@
 		event.preventDefault();
 		if (takes) taken = !taken;
 		else if (step === undefined) taken = false;
-		else if (taken) at = move(at, at + step, `keys chip ${++gestures}`);
+		else if (taken) at = move(at, at + step, null);
 		else at = Math.max(1, Math.min(CHIPS - 2, at + step));
 		// The chip that was moved stands elsewhere then, and takes the focus with it.
 		const place = at;

@@ -6,11 +6,12 @@
 	import { matchingExercises } from '../../../exercises';
 	import { type MatchingPlate } from '../../../schema';
 	import { strokes } from '../strokes';
-	import { brush } from './brush.svelte';
+	import { brushOf } from './brush.svelte';
 
 	/** What is in the brush and how strongly it covers; the last stroke back; and the check. */
 	let { workbench, plate }: { workbench: Workbench; plate: MatchingPlate } = $props();
 
+	const brush = $derived(brushOf(workbench));
 	const linked = $derived(workbench.document.linked);
 	const at = $derived(matchingExercises.on(strokes, plate, linked));
 	const holds = $derived.by(() => {

@@ -8,11 +8,12 @@
 	import { matchingExercises } from '../../../exercises';
 	import { type MatchingPlate } from '../../../schema';
 	import { fieldBox, MOST_STROKES, strokes } from '../strokes';
-	import { brush } from './brush.svelte';
+	import { brushOf } from './brush.svelte';
 
 	/** The strip to be painted on: dragged along, or by arrow keys with Enter; Alt or P picks up. */
 	let { workbench, plate }: { workbench: Workbench; plate: MatchingPlate } = $props();
 
+	const brush = $derived(brushOf(workbench));
 	const settings = $derived(matchingExercises.on(strokes, plate, workbench.document.linked)?.settings ?? null);
 	const box = fieldBox(0);
 	let strip = $state<HTMLElement>();

@@ -21,8 +21,8 @@
 	const settings = $derived(mixExercises.settingsOf(halving, plate));
 	const cover = $derived(`${Math.round(settings.strength * 100)} %`);
 
-	const decide = (label: string, decisions: Partial<Omit<Halving, 'name'>>, gesture: string | null = null) =>
-		decideOn(halving, workbench, plate, label, decisions, gesture);
+	const decide = (label: string, decisions: Partial<Omit<Halving, 'name'>>, what: string | null = null) =>
+		decideOn(halving, workbench, plate, label, decisions, what);
 </script>
 
 <div class="sentence" role="group" aria-label="Halving">

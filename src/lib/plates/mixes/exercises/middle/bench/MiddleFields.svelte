@@ -16,8 +16,8 @@
 
 	const settings = $derived(mixExercises.settingsOf(middle, plate));
 
-	const decide = (label: string, decisions: Partial<Omit<Middle, 'name'>>, gesture: string | null = null) =>
-		decideOn(middle, workbench, plate, label, decisions, gesture);
+	const decide = (label: string, decisions: Partial<Omit<Middle, 'name'>>, what: string | null = null) =>
+		decideOn(middle, workbench, plate, label, decisions, what);
 
 	/** What was found by eye until the middle is shown for the first time is the attempt. */
 	function show() {

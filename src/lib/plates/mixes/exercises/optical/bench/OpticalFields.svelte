@@ -35,5 +35,5 @@
 		said="{settings.grain} units wide"
 		onset={(grain) => decideOn(optical, workbench, plate, 'Change the size of the pattern', { grain }, 'grain')}
 	/>
-	<StepBack {plate} />
+	<StepBack {workbench} {plate} />
 </div>

@@ -1,7 +1,8 @@
-/** How far one has stepped back from an optical mix, as the share of its size that is seen. */
-let share = $state(1);
+import { perWorkbench } from '$lib/workbench/study/per-workbench';
 
-export const stepBack = (): number => share;
-export function setStepBack(to: number): void {
-	share = to;
+/** How far one has stepped back from an optical mix, as the share of its size that is seen. */
+class StepBack {
+	share = $state(1);
 }
+
+export const stepBackOf = perWorkbench(() => new StepBack());
