@@ -8,6 +8,8 @@ export default defineConfig({
 	// The component library's classes are laid out without being merged: nothing of ours contradicts them, and the merging is 27 kB.
 	resolve: { alias: [{ find: /^tailwind-variants$/, replacement: 'tailwind-variants/lite' }] },
 	build: {
+		// What of others is in it, and under which licence: NOTICE.md is made of this.
+		license: { fileName: 'third-parties.md' },
 		rolldownOptions: {
 			// Constants stay constants, so that engines can fold them: up to twice as fast in the core's tight loops.
 			output: { topLevelVar: false },

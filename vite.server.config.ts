@@ -22,6 +22,7 @@ export default defineConfig({
 	],
 	build: {
 		ssr: true,
+		license: { fileName: 'third-parties.md' },
 		target: 'node20',
 		outDir,
 		emptyOutDir: false,

@@ -61,6 +61,7 @@ const vitest = (output, ...more) => [
 	...more
 ];
 run('node', ['scripts/check.js', 'build:if-changed']);
+run('node', ['scripts/notice.js', '--check']);
 run('npx', vitest(UNIT), { env: { ...process.env, RICERCAR_CHECKS: 'write' } });
 run('npx', vitest(FAULTS, '--config', 'vitest.faults.config.ts'));
 run('npx', ['--no-install', 'playwright', 'test', '--reporter=list,json'], {

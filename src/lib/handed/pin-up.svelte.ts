@@ -161,7 +161,7 @@ export class PinUp {
 	}
 
 	/** What the server has of those that were changed here. */
-	private readonly kept = new Map<string, Pick<HandInLine, 'given' | 'seen'>>();
+	private kept: Readonly<Record<string, Pick<HandInLine, 'given' | 'seen'>>> = {};
 	/** What is being kept: one after the other, each over the revision of the one before. */
 	private keeping: Promise<void> = Promise.resolve();
 
@@ -174,7 +174,7 @@ export class PinUp {
 	give(id: string, given: GivenBack, seen = true): void {
 		const before = this.lines.find((each) => each.id === id);
 		if (!before) return;
-		if (!this.kept.has(id)) this.kept.set(id, { given: before.given, seen: before.seen });
+		this.kept = { [id]: { given: before.given, seen: before.seen }, ...this.kept };
 		this.change(id, { given, seen });
 		this.keeping = this.keeping.then(() => this.keepGiven(before, { given, seen }));
 	}
@@ -186,10 +186,10 @@ export class PinUp {
 		const { revision } = this.lines.find((each) => each.id === id) ?? before;
 		try {
 			this.change(id, { revision: await giveBack(id, { revision, given, seen }) });
-			this.kept.set(id, { given, seen });
+			this.kept = { ...this.kept, [id]: { given, seen } };
 		} catch (error) {
 			// What was written later still waits, with all that was written before it.
-			if (this.lines.some((each) => each.id === id && each.given === given)) this.change(id, this.kept.get(id)!);
+			if (this.lines.some((each) => each.id === id && each.given === given)) this.change(id, this.kept[id]!);
 			notices.say(error instanceof Error ? error.message : 'The note could not be kept.');
 		}
 	}

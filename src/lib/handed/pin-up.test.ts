@@ -8,6 +8,8 @@ const NOTHING: GivenBack = { notes: [], mark: '' };
 const marked = (mark: string): GivenBack => ({ ...NOTHING, mark });
 const line: HandInLine = {
 	...envelopeOf({ content: smallHandIn('handinofnotes', 'Ines Marlow'), asWritten: true }),
+	study: null,
+	returned: null,
 	revision: 3,
 	seen: false,
 	given: NOTHING
@@ -35,12 +37,7 @@ beforeEach(() => {
 afterEach(() => vi.unstubAllGlobals());
 
 const REFUSED = { status: 507, code: 'disk-full', title: 'No.', detail: 'Make room.' };
-const wall = (): PinUp =>
-	new PinUp(
-		BRIEF_OF_TESTS,
-		{ lines: [line], unreadable: [] },
-		{ brief: BRIEF_OF_TESTS.terms.id, groups: [], revision: 1 }
-	);
+const wall = (): PinUp => new PinUp(BRIEF_OF_TESTS, { lines: [line], unreadable: [] }, { groups: [], revision: 1 });
 const asks = (count: number): Promise<void> => vi.waitFor(() => expect(asked).toHaveLength(count));
 
 it('a note that could not be kept goes from the page; the mark of before comes back', async () => {
@@ -84,9 +81,9 @@ it('where what was written after it could not be kept either, what the server ha
 
 it('groups that could not be kept take nothing of a group that was made after them', async () => {
 	const { groups } = wall();
-	groups.add();
+	groups.add(null);
 	await asks(1);
-	groups.add();
+	groups.add(null);
 	expect(groups.all).toHaveLength(2);
 	asked[0]!.answer(507, REFUSED);
 	await asks(2);
