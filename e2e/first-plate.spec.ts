@@ -1,16 +1,18 @@
 import { type Shape } from '../src/lib/drawing/drawing';
 import { drawPlate } from '../src/lib/plates/draw-plate';
 import { newStudy } from '../src/lib/study/new-study';
-import { KIND_NAMES, kindOf } from '../src/lib/plates/kinds';
+import { type Kind, KIND_NAMES, kindOf } from '../src/lib/plates/kinds';
 import { newPlate } from '../src/lib/plates/new-plate';
 import { inEveryExercise } from '../tests/support/extremes';
+import { axeFaults } from './axe';
 import { ready } from './pages';
+import { faultyWords, smallTargets } from './seen';
 import { expect, test } from './test';
 
 const study = newStudy('First plates', '');
 
-/** A plate of every kind, and of every exercise of those that have some; made of a study without plates, so that none follows another. */
-const plates = KIND_NAMES.flatMap((kind) => inEveryExercise(newPlate(kind, { ...study, plates: [] })));
+/** A plate of a kind, and of every exercise that it has; made of a study without plates, so that none follows another. */
+const platesOf = (kind: Kind) => inEveryExercise(newPlate(kind, { ...study, plates: [] }));
 
 /** Lengths to a thousandth: the browser's sines and Node's differ in the last digits. */
 const inThousandths = (text: string): string =>
@@ -37,42 +39,49 @@ function asElement(shape: Shape): string[] {
 	}
 }
 
-test('there is a plate for every kind and every exercise', () => expect(plates.length).toBeGreaterThanOrEqual(18));
+test('there is a plate for every kind and every exercise', () =>
+	expect(KIND_NAMES.flatMap(platesOf).length).toBeGreaterThanOrEqual(28));
 
-test('every kind and exercise as the first plate is drawn by the server, or left to the browser, which takes it over without an error', async ({
-	page,
-	request,
-	server
-}) => {
-	test.setTimeout(180_000);
-	const errors: string[] = [];
-	page.on('console', (message) => ['error', 'warning'].includes(message.type()) && errors.push(message.text()));
-	page.on('pageerror', (error) => errors.push(error.message));
-	for (const { name, plate } of plates) {
-		const made = await request.post('/api/studies', { data: { document: { ...study, plates: [plate] } } });
-		const { id } = (await made.json()) as { id: string };
-		const answer = await request.get(`/studies/${id}`);
-		expect(answer.status(), name).toBe(200);
-		const isHeavy = kindOf(plate).heavy?.(plate) ?? false;
-		expect(await answer.text(), name).toContain(
-			isHeavy ? 'The first plate is being drawn.' : `data-plate="${plate.id}"`
-		);
-		await page.goto(`/studies/${id}`);
-		await ready(page);
-		await expect(page.getByRole('region', { name: 'Readings' }), name).toBeVisible();
-		expect(errors, name).toEqual([]);
-		// What lies over what is the same on screen as in the drawing, from which the files are made.
-		const shapes = drawPlate(plate, study.linked, 'full').shapes.flatMap(asElement);
-		const elements = await page
-			.locator('.surface > svg')
-			.first()
-			.evaluate((svg) =>
-				[...svg.children].map((element) => {
-					const of = (key: string) => element.getAttribute(key) ?? '';
-					return `${element.tagName} ${of('d') || `${of('x')} ${of('y')}`} ${of('fill')}`;
-				})
+for (const kind of KIND_NAMES)
+	test(`every first plate of the kind “${kind}” is drawn by the server, or left to the browser, which takes it over without an error; axe finds nothing, its words are seen, its targets are large enough`, async ({
+		page,
+		request,
+		server
+	}) => {
+		test.setTimeout(180_000);
+		const errors: string[] = [];
+		page.on('console', (message) => ['error', 'warning'].includes(message.type()) && errors.push(message.text()));
+		page.on('pageerror', (error) => errors.push(error.message));
+		for (const { name, plate } of platesOf(kind)) {
+			const made = await request.post('/api/studies', { data: { document: { ...study, plates: [plate] } } });
+			const { id } = (await made.json()) as { id: string };
+			const answer = await request.get(`/studies/${id}`);
+			expect(answer.status(), name).toBe(200);
+			const isHeavy = kindOf(plate).heavy?.(plate) ?? false;
+			expect(await answer.text(), name).toContain(
+				isHeavy ? 'The first plate is being drawn.' : `data-plate="${plate.id}"`
 			);
-		expect(elements.map(inThousandths), name).toEqual(shapes.map(inThousandths));
-	}
-	expect(server.complaints(), 'the server’s own console').toBe('');
-});
+			await page.goto(`/studies/${id}`);
+			await ready(page);
+			await expect(page.getByRole('region', { name: 'Readings' }), name).toBeVisible();
+			expect(errors, name).toEqual([]);
+			// What lies over what is the same on screen as in the drawing, from which the files are made.
+			const shapes = drawPlate(plate, study.linked, 'full').shapes.flatMap(asElement);
+			const elements = await page
+				.locator('.surface > svg')
+				.first()
+				.evaluate((svg) =>
+					[...svg.children].map((element) => {
+						const of = (key: string) => element.getAttribute(key) ?? '';
+						return `${element.tagName} ${of('d') || `${of('x')} ${of('y')}`} ${of('fill')}`;
+					})
+				);
+			expect(elements.map(inThousandths), name).toEqual(shapes.map(inThousandths));
+			await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+			await expect(page.locator('[data-description]')).not.toBeEmpty();
+			expect(await axeFaults(page), name).toEqual([]);
+			expect(await faultyWords(page), name).toEqual([]);
+			expect(await smallTargets(page), name).toEqual([]);
+		}
+		expect(server.complaints(), 'the server’s own console').toBe('');
+	});

@@ -11,8 +11,8 @@ export async function openDemo(page: Page, title: string): Promise<void> {
 	await ready(page);
 }
 
-/** Makes a study as a person does who begins with nothing, and gives its address. */
-export async function makeStudyByHand(page: Page): Promise<string> {
+/** Makes a study of its own for a test, as a person does who begins with nothing, and gives its address. */
+export async function makeStudy(page: Page): Promise<string> {
 	await page.goto('/');
 	await ready(page);
 	await page
@@ -22,28 +22,6 @@ export async function makeStudyByHand(page: Page): Promise<string> {
 	await page.waitForURL(/\/studies\/[0-9a-z]+$/);
 	await ready(page);
 	await page.getByRole('button', { name: 'Begin with madder, weld and woad' }).click();
-	await expect(page.locator('.surface')).toBeVisible();
-	return page.url();
-}
-
-/** What was made by hand once in this worker: what is like it is made by a request from then on, which saves two pages. */
-let begun: unknown = null;
-
-/** Makes a study of its own for a test, as if by hand, and gives its address. */
-export async function makeStudy(page: Page): Promise<string> {
-	if (begun === null) {
-		const url = await makeStudyByHand(page);
-		await saved(page);
-		const { document } = (await (await page.request.get(url.replace('/studies/', '/api/studies/'))).json()) as {
-			document: unknown;
-		};
-		begun = document;
-		return url;
-	}
-	const made = await page.request.post('/api/studies', { data: { document: begun } });
-	const { id } = (await made.json()) as { id: string };
-	await page.goto(`/studies/${id}`);
-	await ready(page);
 	await expect(page.locator('.surface')).toBeVisible();
 	return page.url();
 }

@@ -9,6 +9,7 @@ import { heldBy } from '../support/memory';
 import { pngFile } from '../support/png-chunks';
 import { started, stopped, type OwnServer } from '../support/server';
 import { asJson } from '../support/studies';
+import { watched } from '../support/watched';
 import { CAMPAIGN, noteFault } from './report';
 
 const IDLE_AFTER = 3000;
@@ -29,31 +30,6 @@ const printOf = (ids: readonly string[], plate: string | null) => ({
 	plate,
 	page: { paper: 'a4', across: true }
 });
-
-/** The most that a server and its processes hold while something is done, in megabytes, and what others wait for meanwhile, in milliseconds. */
-async function during<T>(
-	server: OwnServer,
-	work: () => Promise<T>
-): Promise<{ done: T; most: number; waits: number[] }> {
-	let [most, going] = [0, true];
-	const waits: number[] = [];
-	const watch = setInterval(() => (most = Math.max(most, heldBy(server.child.pid!))), 50);
-	const others = (async () => {
-		while (going) {
-			const from = performance.now();
-			expect((await fetch(`${server.url}/api/studies`)).status).toBe(200);
-			waits.push(performance.now() - from);
-			await pause(60);
-		}
-	})();
-	try {
-		return { done: await work(), most, waits };
-	} finally {
-		going = false;
-		await others;
-		clearInterval(watch);
-	}
-}
 
 /** Takes a body in without keeping it: gives how long it is and how it begins. */
 async function lengthOf(response: Response): Promise<{ bytes: number; head: string }> {
@@ -88,7 +64,7 @@ describe('hand-ins that are as large as they may be', () => {
 		const kept = await lengthOf(await fetch(`${server.url}/api/hand-ins/${ids[0]!}`));
 		expect(kept.bytes).toBe(Buffer.byteLength(writeHandIn({ ...large, id: ids[0]!, maker: 'Maker 0' })));
 		for (const plate of [null, large.study.plates[0]!.id]) {
-			const { done, most, waits } = await during(server, async () => {
+			const { done, most, waits } = await watched(server, async () => {
 				const response = await fetch(`${server.url}/api/hand-ins/print`, asJson('POST', printOf(ids, plate)));
 				return { status: response.status, ...(await lengthOf(response)) };
 			});
@@ -127,7 +103,7 @@ describe('hand-ins that were made to do harm', () => {
 		await pause(IDLE_AFTER);
 		const idle = heldBy(server.child.pid!);
 		const from = performance.now();
-		const { done, most } = await during(server, async () => {
+		const { done, most } = await watched(server, async () => {
 			const response = await fetch(`${server.url}/api/hand-ins/print`, asJson('POST', printOf(['handinofbomb'], null)));
 			return { status: response.status, ...(await lengthOf(response)) };
 		});
@@ -148,7 +124,7 @@ describe('hand-ins that were made to do harm', () => {
 			' '.repeat(N),
 			'{"format":"ricercar hand-in","version":2,"handIn":{"drawings":['.concat('{},'.repeat(900_000), '{}]}}')
 		];
-		const { waits } = await during(server, async () => {
+		const { waits } = await watched(server, async () => {
 			for (const text of texts) {
 				const response = await send(server.url, text);
 				expect([400, 422, 503], text.slice(0, 60)).toContain(response.status);

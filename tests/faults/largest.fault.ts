@@ -11,9 +11,9 @@ import { begunFolder } from '../support/begun';
 import { fieldsOf, inEveryExercise, withField } from '../support/extremes';
 import { BRIEF_OF_TESTS } from '../support/large-hand-in';
 import { largestStudy, printOf } from '../support/largest-study';
-import { heldBy } from '../support/memory';
 import { started, stopped, type OwnServer } from '../support/server';
 import { asJson, keep } from '../support/studies';
+import { watched } from '../support/watched';
 import { CAMPAIGN, noteFault } from './report';
 
 let server: OwnServer;
@@ -49,22 +49,6 @@ function largestOf(kind: (typeof KIND_NAMES)[number]): Plate[] {
 	return plates;
 }
 
-/** What others wait for at the most while something is done, in milliseconds. */
-async function waitedWhile(work: () => Promise<void>): Promise<number> {
-	let [going, longest] = [true, 0];
-	const others = (async () => {
-		while (going) {
-			const from = performance.now();
-			expect((await fetch(`${server.url}/api/studies`)).status).toBe(200);
-			longest = Math.max(longest, performance.now() - from);
-			await new Promise((done) => setTimeout(done, 40));
-		}
-	})();
-	await work().finally(() => (going = false));
-	await others;
-	return Math.round(longest);
-}
-
 it.each(KIND_NAMES)(
 	'the largest document of %s opens, is listed, drawn, printed and handed in, and others go on',
 	async (kind) => {
@@ -76,11 +60,9 @@ it.each(KIND_NAMES)(
 		)!;
 		const text = writeHandIn(handIn);
 		const print = JSON.stringify(printOf(document));
-		let most = 0;
-		const watch = setInterval(() => (most = Math.max(most, heldBy(server.child.pid!))), 100);
 		const statuses: number[] = [];
 		let page = '';
-		const waited = await waitedWhile(async () => {
+		const { most, waits } = await watched(server, async () => {
 			const { id } = await keep(server.url, document);
 			const ask = async (path: string, init?: RequestInit): Promise<void> => {
 				const response = await fetch(server.url + path, init);
@@ -94,12 +76,11 @@ it.each(KIND_NAMES)(
 			await ask('/api/print', { ...asJson('POST', {}), body: print });
 			await ask('/api/hand-ins', { ...asJson('POST', {}), body: text });
 		});
-		clearInterval(watch);
 		expect(statuses).toEqual([200, 200, 200, 200, 201]);
 		// Where others would wait for it the page comes without its plate.
 		expect(page.includes('The first plate is being drawn.')).toBe(['scales', 'pattern'].includes(kind));
 		noteFault(
-			`${plates.length} plates of ${kind} at their most (a hand-in of ${(text.length / 1e6).toFixed(1)} MB): ${Math.round(most)} MB at most, others waited ${waited} ms at most`,
+			`${plates.length} plates of ${kind} at their most (a hand-in of ${(text.length / 1e6).toFixed(1)} MB): ${Math.round(most)} MB at most, others waited ${Math.round(Math.max(...waits))} ms at most`,
 			1,
 			'nothing'
 		);

@@ -24,6 +24,8 @@ const COLOURS = [
 	'color(xyz 100000 0 -100000)',
 	'hsl(100000turn 100000% 50%)'
 ];
+/** Whether every choice is tried beside every other (`npm run faults`). */
+const ALL_PAIRS = process.env.RICERCAR_CASES !== undefined;
 const DETAILS: readonly Detail[] = ['full', 'question', 'colours'];
 
 /** A study whose linked colours are at the ends, so that every plate that is made from it is too. */
@@ -85,7 +87,7 @@ describe.each(KIND_NAMES)('a plate of the kind “%s”', (kind) => {
 		expect(trouble).toEqual([]);
 	});
 
-	it('is drawn and stored with every choice beside every other', () => {
+	it('is drawn and stored with choices beside others', () => {
 		const study = studyOf('#d9b036', '#2f5f86');
 		// Of plates of mixes those of six parents, which ask for more.
 		const all = bases(study);
@@ -93,7 +95,9 @@ describe.each(KIND_NAMES)('a plate of the kind “%s”', (kind) => {
 		const trouble = most.flatMap((base) => {
 			const choices = fieldsOf(base).filter(({ ends }) => ends.length > 1);
 			return choices.flatMap((one, i) =>
-				choices.slice(i + 1).flatMap((other) => {
+				choices.slice(i + 1).flatMap((other, k) => {
+					// All of them in the long campaign; here each choice beside some others, in turn.
+					if (!ALL_PAIRS && (i + k) % 4 !== 0) return [];
 					const [first, second] = [one.ends.at(-1), other.ends.at(-1)];
 					const half = withField(base, one.path, first);
 					const plate = half && withField(half, other.path, second);

@@ -34,7 +34,7 @@ export interface Apart {
 /** Bytes that a print may have. */
 const MOST_OF_PRINT = 500_000_000;
 
-/** Megabytes from which on what nobody needs any more is cleared away at once, not when the engine finds it worth while. */
+/** Bytes from which on what nobody needs any more is cleared away at once, not when the engine finds it worth while. */
 const MUCH = 130_000_000;
 const clearAway = (): void => {
 	if (process.memoryUsage.rss() > MUCH) globalThis.gc?.();
