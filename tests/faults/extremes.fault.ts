@@ -9,7 +9,7 @@ import { printOf } from '../support/largest-study';
 import { begunFolder } from '../support/begun';
 import { started, stopped, type OwnServer } from '../support/server';
 import { asJson, keep, readBack } from '../support/studies';
-import { noteFault } from './report';
+import { CAMPAIGN, noteFault } from './report';
 
 let server: OwnServer;
 beforeAll(async () => {
@@ -22,12 +22,16 @@ const study = newStudy('Extremes', '');
 /** The same plate under ids of its own, so that many can stand in one study. */
 const renamed = (plate: Plate): Plate => ({ ...copyParts(plate), id: newId() });
 
-it('both ends of every field of every exercise can be saved, opened, drawn and printed', async () => {
+it('ends of fields of every exercise can be saved, opened, drawn and printed', async () => {
 	let plates = 0;
 	// Made of a study without plates: what follows another could not be stored without it.
 	for (const kind of KIND_NAMES)
 		for (const { name, plate } of inEveryExercise(newPlate(kind, { ...study, plates: [] }))) {
-			const all = fieldsOf(plate).flatMap(({ path, ends }) => ends.flatMap((end) => withField(plate, path, end) ?? []));
+			const every = fieldsOf(plate).flatMap(({ path, ends }) =>
+				ends.flatMap((end) => withField(plate, path, end) ?? [])
+			);
+			// Each of them is drawn and stored by a unit test; the built server is asked for some in turn, and in a campaign for all.
+			const all = every.filter((_, i) => CAMPAIGN > 1 || i % 4 === plates % 4);
 			const document = { ...study, plates: all.slice(0, 60).map(renamed) };
 			plates += document.plates.length;
 			const { id } = await keep(server.url, document);
