@@ -88,7 +88,7 @@ it('notes on a hand-in and the groups of its wall, kept again and again, leave t
 	let wall = 0;
 	for (let i = 1; i <= saves; i++) {
 		const given = { revision, given: notesOf(i), seen: true };
-		const kept = await fetch(`${server.url}/api/hand-ins/${id}`, asJson('PUT', given));
+		const kept = await fetch(`${server.url}/api/hand-ins/${id}/given`, asJson('PUT', given));
 		expect(kept.status, `notes ${i}`).toBe(200);
 		({ revision } = (await kept.json()) as { revision: number });
 		const groups = Array.from({ length: MOST_GROUPS }, (_, k) => ({
