@@ -31,7 +31,7 @@ it('ends of fields of every exercise can be saved, opened, drawn and printed', a
 				ends.flatMap((end) => withField(plate, path, end) ?? [])
 			);
 			// Each of them is drawn and stored by a unit test; the built server is asked for some in turn, and in a campaign for all.
-			const all = every.filter((_, i) => CAMPAIGN > 1 || i % 4 === plates % 4);
+			const all = every.filter((_, i) => CAMPAIGN > 1 || i % 4 === 0);
 			const document = { ...study, plates: all.slice(0, 60).map(renamed) };
 			plates += document.plates.length;
 			const { id } = await keep(server.url, document);
