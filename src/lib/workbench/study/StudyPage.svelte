@@ -60,11 +60,7 @@
 	/** Closing the window with unsaved work: the browser asks. */
 	function warn(event: BeforeUnloadEvent) {
 		if (isSafe()) return;
-		for (const { saver } of sides.all.filter((open) => !open.saver.isSafe)) {
-			// The save that goes out now belongs to what is kept: it may arrive, and its answer no longer find us.
-			void saver.flush();
-			saver.keepDraft();
-		}
+		for (const { saver } of sides.all) if (!saver.isSafe) saver.leave();
 		event.preventDefault();
 	}
 

@@ -22,6 +22,8 @@ const PAUSE = 500;
 const RETRY_LEAST = 1000;
 const RETRY_MOST = 15_000;
 const PATIENCE = 15_000;
+/** Who is still here this long after the window was to be left has stayed. */
+const STAYED = 5000;
 
 /** Saves a study by itself, a moment after each edit, one save at a time, each naming the revision it was made from. */
 export class Saver {
@@ -37,6 +39,9 @@ export class Saver {
 	private retry = RETRY_LEAST;
 	/** The save under way; it keeps its name until it is answered, so that a repeated one is known as the same. */
 	private attempt: Attempt | null = null;
+
+	/** While the window is being left the draft is not dropped: the page that comes next may have been asked for before the save arrived. */
+	private leaving: ReturnType<typeof setTimeout> | null = null;
 
 	/** The revision that the server has, as far as this window knows. */
 	revision = $state(1);
@@ -77,10 +82,26 @@ export class Saver {
 		return this.isRefusedForGood || this.isTriedAgain || this.state.kind === 'refused';
 	}
 
+	private dropDraft(): void {
+		if (!this.leaving) void this.drafts.drop();
+	}
+
 	/** Keeps in the browser what is not on the server. */
 	keepDraft(): void {
 		const { revision, latest: document, attempt } = this;
 		void this.drafts.keep({ revision, document, attempt }).then((kept) => (this.isKeptHere = kept));
+	}
+
+	/** Saves what can still be saved as the window is left, and keeps it in the browser for whoever comes next, whatever becomes of the save. */
+	leave(): void {
+		// The save that goes out now belongs to what is kept: it may arrive, and its answer no longer find us.
+		void this.flush();
+		this.keepDraft();
+		if (this.leaving) clearTimeout(this.leaving);
+		this.leaving = setTimeout(() => {
+			this.leaving = null;
+			if (this.isSafe) void this.drafts.drop();
+		}, STAYED);
 	}
 
 	/** Takes up with edits that were kept in the browser, and saves them over the revision that they were made from. */
@@ -152,7 +173,7 @@ export class Saver {
 			this.attempt = null;
 			this.retry = RETRY_LEAST;
 			const behind = this.latest !== this.kept;
-			if (!behind) void this.drafts.drop();
+			if (!behind) this.dropDraft();
 			else if (this.isHeldUp) this.keepDraft();
 			this.state = { kind: behind ? 'waiting' : 'saved' };
 			if (behind) this.schedule(PAUSE);

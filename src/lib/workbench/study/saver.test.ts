@@ -75,6 +75,30 @@ describe('saving by itself', () => {
 		expect(saver.isSafe).toBe(true);
 	});
 
+	it('a save that arrives while the window is left takes nothing from the browser: the page that comes may not have it yet', async () => {
+		let kept: Draft | null = null;
+		const drafts = {
+			keep: (draft: Draft) => {
+				kept = draft;
+				return Promise.resolve(true);
+			},
+			drop: () => {
+				kept = null;
+				return Promise.resolve();
+			}
+		};
+		const saver = new Saver('study0000001', 1, start, drafts);
+		answer = () => saved(2);
+		saver.note(titled('last'));
+		saver.leave();
+		await vi.advanceTimersByTimeAsync(100);
+		expect(saver.isSafe).toBe(true);
+		expect(kept).toMatchObject({ revision: 1, attempt: { saveId: sent[0]!.saveId } });
+		// Who stays after all needs no draft.
+		await vi.advanceTimersByTimeAsync(6000);
+		expect(kept).toBeNull();
+	});
+
 	it('where a save is refused while a later edit waits, the later one is saved by itself', async () => {
 		const saver = new Saver('study0000001', 1, start);
 		let release: (response: Response) => void = () => {};
