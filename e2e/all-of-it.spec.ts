@@ -1,7 +1,92 @@
+import { type Page } from '@playwright/test';
+import { newStudy } from '../src/lib/study/new-study';
+import { courseFor } from '../src/lib/workbench/add/course';
 import { axeFaults } from './axe';
 import { openDemo, ready, step } from './pages';
-import { faultyWords, smallTargets } from './seen';
 import { expect, test } from './test';
+
+/** Words on the open plate that are smaller than 10 pixels as seen, that leave the plate, or that lie over each other. */
+const faultyWords = (page: Page): Promise<string[]> =>
+	page.locator('.surface > svg').evaluate((svg) => {
+		const { width, height } = (svg as SVGSVGElement).viewBox.baseVal;
+		const scale = svg.getBoundingClientRect().width / width;
+		const all = [...svg.querySelectorAll('text')]
+			.filter((text) => text.textContent.trim() !== '')
+			.map((text) => {
+				const box = text.getBBox();
+				return {
+					said: text.textContent,
+					size: parseFloat(getComputedStyle(text).fontSize) * scale,
+					...{ left: box.x, top: box.y, right: box.x + box.width, bottom: box.y + box.height }
+				};
+			});
+		const small = all.filter(({ size }) => size < 9.95).map(({ said, size }) => `${size.toFixed(1)} px: ${said}`);
+		const out = all
+			.filter(({ left, right, bottom }) => left < 0 || right > width || bottom > height + 2)
+			.map(({ said }) => `off the plate: ${said}`);
+		const over = all.flatMap((one, i) =>
+			all
+				.slice(i + 1)
+				.filter(
+					(other) =>
+						Math.min(one.right, other.right) - Math.max(one.left, other.left) > 1 &&
+						// A line of words is higher than its letters.
+						Math.min(one.bottom, other.bottom) - Math.max(one.top, other.top) > 4.2
+				)
+				.map((other) => `“${one.said}” over “${other.said}”`)
+		);
+		return [...small, ...out, ...over];
+	});
+
+/** What can be pressed and is smaller than 24 pixels, but for the colours of a plate, which are one widget. */
+const smallTargets = (page: Page): Promise<string[]> =>
+	page.evaluate(() =>
+		[...document.querySelectorAll<HTMLElement>('button, a[href], input, select, textarea, summary')]
+			.filter((each) => {
+				const { width, height } = each.getBoundingClientRect();
+				const { visibility, opacity } = getComputedStyle(each);
+				const seen = width > 1 && height > 1 && visibility === 'visible' && opacity !== '0';
+				return seen && each.closest('.lay') === null && each.closest('a[href="#content"]') === null;
+			})
+			.filter((each) => {
+				const { width, height } = (each.closest('label') ?? each).getBoundingClientRect();
+				return width < 23.9 || height < 23.9;
+			})
+			.map((each) => `${each.tagName} ${each.ariaLabel ?? each.textContent.trim()}`)
+	);
+
+test('every exercise of every kind, begun on a plate: axe finds nothing, its words are seen, its targets are large enough', async ({
+	page
+}) => {
+	test.setTimeout(180_000);
+	const study = newStudy('Every exercise', '');
+	// As they are begun by the page of exercises, which is not drawn again for each.
+	const exercises = courseFor(study).flatMap((part) => part.exercises);
+	expect(exercises.length).toBeGreaterThanOrEqual(28);
+	// Some follow what the study has already.
+	const document = { ...study, plates: [...study.plates, ...exercises.map(({ plate }) => plate)] };
+	const made = await page.request.post('/api/studies', { data: { document } });
+	expect(made.status(), await made.text()).toBe(201);
+	const { id } = (await made.json()) as { id: string };
+	await page.goto(`/studies/${id}`);
+	await ready(page);
+	await page.getByRole('button', { name: 'Add a plate', exact: true }).click();
+	const shown = page.getByRole('group', { name: 'Exercises' }).getByRole('button');
+	await expect(shown).toHaveCount(exercises.length);
+	expect(await axeFaults(page), 'the page of exercises').toEqual([]);
+	await page.keyboard.press('Escape');
+	for (const [at, { name }] of exercises.entries()) {
+		const inIndex = page.getByRole('button', { name: new RegExp(`^Plate ${study.plates.length + at + 1}: `) });
+		await inIndex.click();
+		await expect(inIndex).toHaveAttribute('aria-current', 'page');
+		await expect(page.locator('.surface > svg')).toBeVisible();
+		await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+		await expect(page.locator('[data-description]')).not.toBeEmpty();
+		expect(await axeFaults(page), name).toEqual([]);
+		expect(await faultyWords(page), name).toEqual([]);
+		expect(await smallTargets(page), name).toEqual([]);
+	}
+});
 
 test('every plate of the demo: its words are at least 10 pixels high, on the plate, and apart from each other', async ({
 	page

@@ -4,9 +4,7 @@ import { newStudy } from '../src/lib/study/new-study';
 import { type Kind, KIND_NAMES, kindOf } from '../src/lib/plates/kinds';
 import { newPlate } from '../src/lib/plates/new-plate';
 import { inEveryExercise } from '../tests/support/extremes';
-import { axeFaults } from './axe';
 import { ready } from './pages';
-import { faultyWords, smallTargets } from './seen';
 import { expect, test } from './test';
 
 const study = newStudy('First plates', '');
@@ -43,7 +41,7 @@ test('there is a plate for every kind and every exercise', () =>
 	expect(KIND_NAMES.flatMap(platesOf).length).toBeGreaterThanOrEqual(28));
 
 for (const kind of KIND_NAMES)
-	test(`every first plate of the kind “${kind}” is drawn by the server, or left to the browser, which takes it over without an error; axe finds nothing, its words are seen, its targets are large enough`, async ({
+	test(`every first plate of the kind “${kind}” is drawn by the server, or left to the browser, which takes it over without an error`, async ({
 		page,
 		request,
 		server
@@ -77,11 +75,6 @@ for (const kind of KIND_NAMES)
 					})
 				);
 			expect(elements.map(inThousandths), name).toEqual(shapes.map(inThousandths));
-			await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
-			await expect(page.locator('[data-description]')).not.toBeEmpty();
-			expect(await axeFaults(page), name).toEqual([]);
-			expect(await faultyWords(page), name).toEqual([]);
-			expect(await smallTargets(page), name).toEqual([]);
 		}
 		expect(server.complaints(), 'the server’s own console').toBe('');
 	});

@@ -1,6 +1,6 @@
 import { type Locator, type Page } from '@playwright/test';
 import { axeFaults } from './axe';
-import { addExercise, makeStudy, reach, saved, take } from './pages';
+import { addExercise, dragTrack, makeStudy, reach, saved, take } from './pages';
 import { expect, test } from './test';
 
 const cells = (page: Page): Locator => page.locator('[data-cells]');
@@ -304,16 +304,9 @@ test('one act, one undo: two cells filled before and after another kind was look
 	await addExercise(page, 'One as two');
 	const size = page.getByRole('slider', { name: 'Size of the figures' });
 	const before = await size.inputValue();
-	const dragTo = async (share: number): Promise<void> => {
-		const box = (await size.boundingBox())!;
-		await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
-		await page.mouse.down();
-		await page.mouse.move(box.x + box.width * share, box.y + box.height / 2, { steps: 4 });
-		await page.mouse.up();
-	};
-	await dragTo(0.7);
+	await dragTrack(page, 'Size of the figures', 0.5, 0.7);
 	const between = await size.inputValue();
-	await dragTo(0.9);
+	await dragTrack(page, 'Size of the figures', 0.5, 0.9);
 	await expect(size).not.toHaveValue(between);
 	await page.keyboard.press('Control+z');
 	await expect(size).toHaveValue(between);

@@ -7,7 +7,7 @@ import { writeHandIn } from '../../src/lib/study/handed/hand-in-file';
 import { newStudy } from '../../src/lib/study/new-study';
 import { smallHandIn } from '../support/large-hand-in';
 import { launch, newFolder, started, stopped } from '../support/server';
-import { asJson, keep, readBack, save } from '../support/studies';
+import { asJson, sendHandIn, keep, readBack, save } from '../support/studies';
 import { cannot, CAMPAIGN, noteFault } from './report';
 
 /** A volume of 192 MB that this test alone fills. */
@@ -74,14 +74,12 @@ describe('a full volume', () => {
 				headers: { 'content-type': 'application/octet-stream' },
 				body: new Uint8Array(picture)
 			});
-		const handIn = (url: string): Promise<Response> =>
-			fetch(`${url}/api/hand-ins`, { ...asJson('POST', {}), body: handedIn });
 		for (const left of [60_000_000, 20_000_000, 0]) {
 			await leave(left);
 			const before = Date.now();
 			const refused = await saved(9_000);
 			expect(refused.status, `with ${left} left`).toBe(507);
-			expect(Date.now() - before).toBeLessThan(20_000);
+			expect(Date.now() - before).toBeLessThan(2000);
 			expect(await refused.json()).toMatchObject({
 				code: 'disk-full',
 				detail: expect.stringContaining('Make room') as string
@@ -93,7 +91,7 @@ describe('a full volume', () => {
 					`${server.url}/api/palettes`,
 					asJson('POST', { palette: { name: 'P', maker: '', tags: [], colours: [] } })
 				),
-				handIn(server.url),
+				sendHandIn(server.url, handedIn),
 				bring(server.url)
 			]);
 			expect(writes.map(({ status }) => status)).toEqual([507, 507, 507, 507, 507]);
@@ -105,7 +103,7 @@ describe('a full volume', () => {
 		}
 		// Nothing of what was refused stayed behind, and it can be sent again.
 		expect((await readdir(join(folder, 'own-pictures')).catch(() => [])).length).toBe(0);
-		const again = [await handIn(server.url), await bring(server.url)];
+		const again = [await sendHandIn(server.url, handedIn), await bring(server.url)];
 		expect(again.map(({ status }) => status)).toEqual([201, 201]);
 
 		// Stopped and started on a volume without any space: reading still goes on.

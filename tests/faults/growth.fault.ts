@@ -9,7 +9,7 @@ import { newStudy } from '../../src/lib/study/new-study';
 import { begunFolder } from '../support/begun';
 import { largeHandIn } from '../support/large-hand-in';
 import { started, stopped } from '../support/server';
-import { asJson, keep, save } from '../support/studies';
+import { asJson, sendHandIn, keep, save } from '../support/studies';
 import { CAMPAIGN, noteFault } from './report';
 
 /** A study of about 160 kB whose codes differ from save to save, as a study of many scales has it. */
@@ -80,15 +80,14 @@ it('notes on a hand-in and the groups of its wall, kept again and again, leave t
 	const folder = await begunFolder();
 	const server = await started(folder);
 	const before = sizeOf(folder);
-	const { id } = largeHandIn('handinofgrowth', 'Ines Marlow', { drawn: 5, carried: 0 });
-	const text = writeHandIn(largeHandIn(id, 'Ines Marlow', { drawn: 5, carried: 0 }));
-	expect((await fetch(`${server.url}/api/hand-ins`, { ...asJson('POST', {}), body: text })).status).toBe(201);
+	const large = largeHandIn('handinofgrowth', 'Ines Marlow', { drawn: 5, carried: 0 });
+	expect((await sendHandIn(server.url, writeHandIn(large))).status).toBe(201);
 	const saves = 60 * CAMPAIGN;
 	let revision = 1;
 	let wall = 0;
 	for (let i = 1; i <= saves; i++) {
 		const given = { revision, given: notesOf(i), seen: true };
-		const kept = await fetch(`${server.url}/api/hand-ins/${id}/given`, asJson('PUT', given));
+		const kept = await fetch(`${server.url}/api/hand-ins/${large.id}/given`, asJson('PUT', given));
 		expect(kept.status, `notes ${i}`).toBe(200);
 		({ revision } = (await kept.json()) as { revision: number });
 		const groups = Array.from({ length: MOST_GROUPS }, (_, k) => ({

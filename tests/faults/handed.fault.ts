@@ -8,20 +8,12 @@ import { largeHandIn, smallHandIn } from '../support/large-hand-in';
 import { heldBy } from '../support/memory';
 import { pngFile } from '../support/png-chunks';
 import { started, stopped, type OwnServer } from '../support/server';
-import { asJson } from '../support/studies';
+import { asJson, sendHandIn } from '../support/studies';
 import { watched } from '../support/watched';
 import { CAMPAIGN, noteFault } from './report';
 
 const IDLE_AFTER = 3000;
 const pause = (ms: number): Promise<void> => new Promise((done) => setTimeout(done, ms));
-
-const send = (url: string, text: string): Promise<Response> =>
-	fetch(`${url}/api/hand-ins`, {
-		method: 'POST',
-		// A connection that fell idle while the text was made is not asked again.
-		headers: { 'content-type': 'application/json', connection: 'close' },
-		body: text
-	});
 
 const printOf = (ids: readonly string[], plate: string | null) => ({
 	ids,
@@ -57,7 +49,7 @@ describe('hand-ins that are as large as they may be', () => {
 		const ids: string[] = [];
 		for (let i = 0; i < (CAMPAIGN > 1 ? 4 * CAMPAIGN : 3); i++) {
 			const id = `handinlarge${i}`;
-			const response = await send(server.url, writeHandIn({ ...large, id, maker: `Maker ${i}` }));
+			const response = await sendHandIn(server.url, writeHandIn({ ...large, id, maker: `Maker ${i}` }));
 			expect(response.status, await response.text()).toBe(201);
 			ids.push(id);
 		}
@@ -99,7 +91,7 @@ describe('hand-ins that were made to do harm', () => {
 		const raster = { kind: 'raster' as const, x: 0, y: 0, width: 9, height: 9, png: bomb() };
 		const text = writeHandIn({ ...handIn, drawings: [{ ...first!, shapes: [...first!.shapes, raster] }, ...others] });
 		expect(text.length).toBeLessThan(2_000_000);
-		expect((await send(server.url, text)).status).toBe(201);
+		expect((await sendHandIn(server.url, text)).status).toBe(201);
 		await pause(IDLE_AFTER);
 		const idle = heldBy(server.child.pid!);
 		const from = performance.now();
@@ -126,7 +118,7 @@ describe('hand-ins that were made to do harm', () => {
 		];
 		const { waits } = await watched(server, async () => {
 			for (const text of texts) {
-				const response = await send(server.url, text);
+				const response = await sendHandIn(server.url, text);
 				expect([400, 422, 503], text.slice(0, 60)).toContain(response.status);
 				expect(((await response.json()) as { title: string }).title).toMatch(/./);
 			}
@@ -145,7 +137,7 @@ describe('hand-ins that were made to do harm', () => {
 			...handIn.study,
 			titleBlock: { ...handIn.study.titleBlock, title: '/OpenAction<</S/JavaScript/JS(x)>>' }
 		};
-		expect((await send(server.url, writeHandIn({ ...handIn, study }))).status).toBe(201);
+		expect((await sendHandIn(server.url, writeHandIn({ ...handIn, study }))).status).toBe(201);
 		const print = { ...printOf(['handinofcode'], null), title: '/AA <</O <</S /Launch>>>>' };
 		const pdf = await (await fetch(`${server.url}/api/hand-ins/print`, asJson('POST', print))).arrayBuffer();
 		// Strings in a PDF are in brackets or hexadecimal (ISO 32000-1, 7.3.4): outside of these no such name stands.
@@ -161,9 +153,9 @@ describe('hand-ins that were made to do harm', () => {
 
 	it('the same number with other contents is refused and said; a return goes to no other hand-in', async () => {
 		const one = smallHandIn('handintwice0', 'Ines Marlow');
-		expect((await send(server.url, writeHandIn(one))).status).toBe(201);
-		expect((await send(server.url, writeHandIn(one))).status).toBe(200);
-		const other = await send(server.url, writeHandIn({ ...one, maker: 'Emil Strand' }));
+		expect((await sendHandIn(server.url, writeHandIn(one))).status).toBe(201);
+		expect((await sendHandIn(server.url, writeHandIn(one))).status).toBe(200);
+		const other = await sendHandIn(server.url, writeHandIn({ ...one, maker: 'Emil Strand' }));
 		expect(other.status).toBe(409);
 		expect(await other.json()).toMatchObject({ code: 'another-hand-in' });
 		const returned = {
@@ -191,7 +183,7 @@ describe('hand-ins that were made to do harm', () => {
 
 	it('a server that is ended while it prints leaves no process behind', async () => {
 		const own = await started(await begunFolder());
-		expect((await send(own.url, writeHandIn(smallHandIn('handinofkill', 'Emil Strand')))).status).toBe(201);
+		expect((await sendHandIn(own.url, writeHandIn(smallHandIn('handinofkill', 'Emil Strand')))).status).toBe(201);
 		void fetch(`${own.url}/api/hand-ins/print`, asJson('POST', printOf(['handinofkill'], null))).catch(() => undefined);
 		const children = (): string[] =>
 			readFileSync(`/proc/${own.child.pid!}/task/${own.child.pid!}/children`, 'utf8').split(' ').filter(Boolean);

@@ -124,6 +124,8 @@ export class PinUp {
 		}
 		this.told = told;
 		this.collecting = null;
+		await this.settled();
+		this.kept = {};
 		this.lines = (await listHandIns({ brief: this.brief.terms.id })).lines;
 		await this.readAll();
 	}

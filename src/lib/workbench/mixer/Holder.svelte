@@ -65,7 +65,7 @@
 			const stored = colour.space === 'hsb' ? codesOf(colour).hex : css;
 			typedInks = inks && { text: stored, words: inks.map((ink) => Math.round(100 * ink)).join(' ') };
 			const { linked } = subject;
-			setHeldColour(workbench, stored, null);
+			setHeldColour(workbench, stored);
 			if (linked) offerOnlyHere(linked, stored);
 		} catch (error) {
 			if (!(error instanceof Problem)) throw error;

@@ -60,7 +60,7 @@ function aboutFollowed(
  * Sets the held colour; a linked one changes wherever it is used, one that followed another plate follows no more.
  * @param by By what it is set, where the hand may go on setting it: those of one act are undone together.
  */
-export function setHeldColour(workbench: Workbench, text: string, by: string | null): void {
+export function setHeldColour(workbench: Workbench, text: string, by: string | null = null): void {
 	const subject = subjectOf(workbench);
 	if (!subject || subject.text === text) return;
 	const what = by && `${by} ${JSON.stringify(workbench.held)}`;

@@ -10,7 +10,7 @@ class StandIn extends EventTarget {
 		super();
 	}
 	matches(selector: string): boolean {
-		return selector.split(',')[0]!.trim() === this.name;
+		return selector.split(', ').includes(this.name);
 	}
 	closest(): StandIn | null {
 		return this.name === 'button' ? this : this.button;
@@ -30,7 +30,7 @@ let time = 0;
 let focused: unknown = null;
 
 beforeEach(() => {
-	vi.stubGlobal('Element', StandIn);
+	for (const name of ['Element', 'HTMLElement']) vi.stubGlobal(name, StandIn);
 	vi.stubGlobal('document', {
 		get activeElement() {
 			return focused;

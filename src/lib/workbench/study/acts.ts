@@ -1,11 +1,8 @@
 import { newId } from '$lib/model/ids';
+import { isWriting } from '$lib/ui/is-writing';
 
 /** Presses that follow each other within so many milliseconds are one act. */
 const PAUSE = 700;
-
-const isField = (target: EventTarget | null): boolean =>
-	target instanceof Element &&
-	target.matches('textarea, input:not([type=range], [type=checkbox], [type=radio], [type=button])');
 
 /** The button that is pressed again and again, where it is one; what is dragged begins anew each time. */
 const buttonAt = (target: EventTarget | null): Element | null =>
@@ -54,11 +51,11 @@ export class Acts {
 		const again = button !== null && button === this.lastPress.button && timeStamp - this.lastPress.at <= PAUSE;
 		this.lastPress = { at: timeStamp, button };
 		// Where one goes on writing the caret is only put elsewhere.
-		if (!again && !(isField(target) && target === document.activeElement)) this.begin();
+		if (!again && !(isWriting(target) && target === document.activeElement)) this.begin();
 	}
 
 	private pressKey({ target, key, timeStamp }: KeyboardEvent): void {
-		const begins = isField(target) ? key === 'Enter' : this.keys.size === 0 && timeStamp - this.lastKey > PAUSE;
+		const begins = isWriting(target) ? key === 'Enter' : this.keys.size === 0 && timeStamp - this.lastKey > PAUSE;
 		this.keys.add(key);
 		this.lastKey = timeStamp;
 		if (begins) this.begin();
@@ -66,7 +63,7 @@ export class Acts {
 
 	/** Another field, unless a press brought the focus, which is an act already. */
 	private enter({ target }: FocusEvent): void {
-		if (!this.pressed && isField(target)) this.begin();
+		if (!this.pressed && isWriting(target)) this.begin();
 	}
 
 	private letGo(): void {

@@ -97,9 +97,9 @@ export class Saver {
 		// The save that goes out now belongs to what is kept: it may arrive, and its answer no longer find us.
 		void this.flush();
 		this.keepDraft();
-		if (this.leaving) clearTimeout(this.leaving);
+		this.stay();
 		this.leaving = setTimeout(() => {
-			this.leaving = null;
+			this.stay();
 			if (this.isSafe) void this.drafts.drop();
 		}, STAYED);
 	}
@@ -130,11 +130,18 @@ export class Saver {
 		this.latest = this.kept = document;
 		this.attempt = null;
 		this.state = { kind: 'saved' };
-		void this.drafts.drop();
+		this.dropDraft();
 	}
 
 	stop(): void {
 		this.clear();
+		this.stay();
+	}
+
+	/** Nobody waits any more to see whether the window is left. */
+	private stay(): void {
+		if (this.leaving) clearTimeout(this.leaving);
+		this.leaving = null;
 	}
 
 	private clear(): void {
@@ -188,10 +195,12 @@ export class Saver {
 			if (theirs && isSameDocument(theirs.document, this.latest)) return this.restart(theirs.revision, this.latest);
 			this.state = { kind: 'stale' };
 		} else if (response.status === 410 || response.status === 404) this.state = { kind: 'deleted' };
-		else this.state = { kind: 'refused', reason: await reasonOf(response) };
+		else {
+			this.state = { kind: 'refused', reason: await reasonOf(response) };
+			// What was edited meanwhile may be what can be saved.
+			if (this.latest !== refused) this.schedule(PAUSE);
+		}
 		this.keepDraft();
-		// What was edited meanwhile may be what can be saved.
-		if (this.state.kind === 'refused' && this.latest !== refused) this.schedule(PAUSE);
 	}
 
 	/** What could not be saved now is kept in the browser and saved later, with growing pauses. */

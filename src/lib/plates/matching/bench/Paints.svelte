@@ -34,7 +34,7 @@
 	);
 	const TOUCH = 0.25;
 
-	function put(at: number, amount: number, what: string | null) {
+	function put(at: number, amount: number, what: string | null = null) {
 		const held = Math.max(0, Math.min(MOST_PARTS, Math.round(amount / TOUCH) * TOUCH));
 		const next = parts.map((part, i) => (i === at ? held : part));
 		workbench.edit(
@@ -77,13 +77,13 @@
 					class="act small"
 					disabled={parts[i] === 0}
 					aria-label="A touch less of {name}"
-					onclick={() => put(i, parts[i]! - TOUCH, null)}>−</button
+					onclick={() => put(i, parts[i]! - TOUCH)}>−</button
 				>
 				<button
 					class="act small"
 					disabled={parts[i] === MOST_PARTS}
 					aria-label="A touch more of {name}"
-					onclick={() => put(i, parts[i]! + TOUCH, null)}>+</button
+					onclick={() => put(i, parts[i]! + TOUCH)}>+</button
 				>
 			{/if}
 			{#if paints.length > LEAST_PAINTS}

@@ -137,7 +137,7 @@
 		said = `${before}${wordsOfCell(latest(workbench, plate), cell, workbench.document.linked)}`;
 	};
 
-	function fillAtCursor(what: string | null) {
+	function fillAtCursor(what: string | null = null) {
 		const now = latest(workbench, plate);
 		fill(workbench, now, { content: contentOf(now), cells: [cursor], what });
 		say(cursor, tool.act === 'empty' ? 'emptied: ' : 'filled: ');
@@ -184,12 +184,12 @@
 	const KEYS: Readonly<Record<string, () => void>> = {
 		' ': () => {
 			if (clicked(cursor)) say(cursor);
-			else fillAtCursor(null);
+			else fillAtCursor();
 		},
 		Enter: () => focusMixer(),
 		Delete: () => {
 			tool.act = 'empty';
-			fillAtCursor(null);
+			fillAtCursor();
 			tool.act = 'fill';
 		},
 		a: () => {

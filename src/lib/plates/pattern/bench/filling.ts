@@ -63,7 +63,7 @@ export function sayNothingHeld(): void {
 export function fill(
 	workbench: Workbench,
 	plate: PatternPlate,
-	{ content, cells, what }: { content: Content; cells: readonly number[]; what: string | null }
+	{ content, cells, what = null }: { content: Content; cells: readonly number[]; what?: string | null }
 ): Content {
 	const colour = strokeColour(workbench, plate);
 	if (colour === undefined) {
@@ -78,7 +78,7 @@ export function fill(
 /** Fills all that hangs together with a cell and has the same colour. */
 export function fillArea(workbench: Workbench, plate: PatternPlate, cell: number): void {
 	const content = contentOf(plate);
-	fill(workbench, plate, { content, cells: sameAround(gridOfPlate(plate), content, cell), what: null });
+	fill(workbench, plate, { content, cells: sameAround(gridOfPlate(plate), content, cell) });
 }
 
 /** Holds the colour of a cell. */

@@ -25,17 +25,17 @@
 	] as const;
 	type End = (typeof ENDS)[number]['key'];
 
-	let drag: { end: End } | null = null;
+	let dragged: End | null = null;
 	let group = $state<HTMLElement>();
 
 	function move({ clientX, clientY }: PointerEvent) {
-		if (!drag || !pixels || !group) return;
+		if (!dragged || !pixels || !group) return;
 		const bounds = group.getBoundingClientRect();
 		const spot = {
 			x: ((clientX - bounds.left) / bounds.width) * plate.picture.width - 0.5,
 			y: ((clientY - bounds.top) / bounds.height) * plate.picture.height - 0.5
 		};
-		setLine(workbench, plate, pixels, { [drag.end]: spot }, `${drag.end} ${plate.id}`);
+		setLine(workbench, plate, pixels, { [dragged]: spot }, `${dragged} ${plate.id}`);
 	}
 
 	function key(event: KeyboardEvent, end: End) {
@@ -52,7 +52,7 @@
 	};
 </script>
 
-<svelte:window onpointermove={move} onpointerup={() => (drag = null)} onpointercancel={() => (drag = null)} />
+<svelte:window onpointermove={move} onpointerup={() => (dragged = null)} onpointercancel={() => (dragged = null)} />
 
 <div
 	class="over"
@@ -70,7 +70,7 @@
 			style:left="{x}%"
 			style:top="{y}%"
 			aria-label="{name}, at {plate.line[end].x}, {plate.line[end].y}; arrow keys move it"
-			onpointerdown={() => (drag = { end })}
+			onpointerdown={() => (dragged = end)}
 			onkeydown={(event) => key(event, end)}
 		></button>
 	{/each}

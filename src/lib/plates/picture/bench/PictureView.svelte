@@ -20,10 +20,11 @@
 	const comparing = $derived(comparingOf(workbench));
 	const drawing = $derived(drawnFor(workbench, plate));
 	const layout = $derived(layOutPicture(plate));
-	const pixels = $derived(picturesOf(workbench).pixels(plate.picture.id));
-	const missing = $derived(picturesOf(workbench).missing(plate.picture.id));
+	const pictures = $derived(picturesOf(workbench));
+	const pixels = $derived(pictures.pixels(plate.picture.id));
+	const missing = $derived(pictures.missing(plate.picture.id));
 
-	$effect(() => picturesOf(workbench).open(plate.picture.id));
+	$effect(() => pictures.open(plate.picture.id));
 	// What a plate lacks is added where its pixels are: of a picture that was just brought all, after an edit what follows from it.
 	$effect(() => {
 		if (pixels && !workbench.isTried) void reckon(workbench, plate, pixels);

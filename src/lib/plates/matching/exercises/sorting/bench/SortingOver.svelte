@@ -20,9 +20,9 @@
 	/** The place of the chip that the keys are on, and whether it is taken up. */
 	let at = $state(1);
 	let taken = $state(false);
-	let drag: { place: number } | null = null;
+	let dragged: number | null = null;
 
-	function move(from: number, to: number, what: string | null): number {
+	function move(from: number, to: number, what: string | null = null): number {
 		const place = Math.max(1, Math.min(CHIPS - 2, to));
 		if (from !== place)
 			decide(
@@ -39,15 +39,14 @@
 	function begin(event: PointerEvent, place: number) {
 		if (event.button !== 0 || place < 1 || place > CHIPS - 2) return;
 		at = place;
-		drag = { place };
+		dragged = place;
 	}
 
 	function follow({ clientX }: PointerEvent) {
 		const bounds = group?.getBoundingClientRect();
-		if (!drag || !bounds) return;
+		if (dragged === null || !bounds) return;
 		const place = Math.floor((CHIPS * (clientX - bounds.left)) / bounds.width);
-		drag.place = move(drag.place, place, 'drag a chip');
-		at = drag.place;
+		at = dragged = move(dragged, place, 'drag a chip');
 	}
 
 	const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1, Home: -CHIPS, End: CHIPS };
@@ -60,7 +59,7 @@
 		event.preventDefault();
 		if (takes) taken = !taken;
 		else if (step === undefined) taken = false;
-		else if (taken) at = move(at, at + step, null);
+		else if (taken) at = move(at, at + step);
 		else at = Math.max(1, Math.min(CHIPS - 2, at + step));
 		// The chip that was moved stands elsewhere then, and takes the focus with it.
 		const place = at;
@@ -70,7 +69,7 @@
 	}
 </script>
 
-<svelte:window onpointermove={follow} onpointerup={() => (drag = null)} onpointercancel={() => (drag = null)} />
+<svelte:window onpointermove={follow} onpointerup={() => (dragged = null)} onpointercancel={() => (dragged = null)} />
 
 {#if settings && sorts}
 	<div
