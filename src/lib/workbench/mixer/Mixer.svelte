@@ -137,6 +137,7 @@
 	}
 	.tracks {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: 7px;
 		align-content: center;
 	}

@@ -8,27 +8,32 @@
 	const turning = $derived(turningOf(workbench));
 </script>
 
-<span class="stopped" role="status">{turning.whoStopped}</span>
-<label>
-	<input type="checkbox" bind:checked={() => turning.together, (all) => turning.turnTogether(all)} />
-	turn all together
-</label>
+<div>
+	<span class="stopped" role="status">{turning.whoStopped}</span>
+	<label>
+		<input type="checkbox" bind:checked={() => turning.together, (all) => turning.turnTogether(all)} />
+		turn all together
+	</label>
+</div>
 
 <style>
+	div {
+		position: relative;
+		margin-left: auto;
+		white-space: nowrap;
+	}
 	label {
 		display: flex;
 		align-items: center;
 		gap: 5px;
-		margin-left: auto;
-		white-space: nowrap;
 		cursor: pointer;
 	}
+	/* Above, where it takes no room from anything, however many stopped. */
 	.stopped {
-		margin-left: auto;
-		white-space: nowrap;
-	}
-	.stopped:not(:empty) + label {
-		margin-left: 0;
+		position: absolute;
+		right: 0;
+		bottom: calc(100% + 1px);
+		font-size: 11px;
 	}
 	input {
 		accent-color: #fff;
